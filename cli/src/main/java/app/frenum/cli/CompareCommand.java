@@ -1,0 +1,211 @@
+package app.frenum.cli;
+
+import app.frenum.cli.FrenumCli.BadRequest;
+import app.frenum.core.compare.ComparedStop;
+import app.frenum.core.compare.Comparison;
+import app.frenum.core.compare.Comparisons;
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.compare.LoggedStops;
+import app.frenum.core.compare.Margin;
+import app.frenum.core.compare.Side;
+import app.frenum.core.quantity.Dimension;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.StopKind;
+import app.frenum.formats.BadInput;
+import app.frenum.formats.sheet.SheetSides;
+import app.frenum.formats.sheet.StopSheet;
+import app.frenum.formats.sheet.StopSheetReader;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code frenum compare}: configurations of a stop sheet, or logs, against a baseline. */
+@Command(
+        name = "compare",
+        mixinStandardHelpOptions = true,
+        description =
+                "Compares brake configurations: --baseline NAME SHEET.csv, or --baseline A.csv… --candidate B.csv….")
+final class CompareCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Option(
+            names = "--baseline",
+            required = true,
+            arity = "1..*",
+            description = "name of a configuration in the sheet, or log files")
+    private List<String> baseline = new ArrayList<>();
+
+    @Option(names = "--candidate", arity = "1..*", description = "log files, each a candidate")
+    private List<Path> candidates = new ArrayList<>();
+
+    @Parameters(arity = "0..1", paramLabel = "SHEET", description = "stop sheet CSV")
+    private Path sheet;
+
+    @Option(names = "--nominal", paramLabel = "SPEED", description = "nominal speed, such as \"90 km/h\"")
+    private String nominal;
+
+    @Option(
+            names = "--margin",
+            paramLabel = "MARGIN",
+            description = "what is worth having: \"1 m\", or \"2 %\" of the baseline (default)")
+    private String margin;
+
+    @Option(
+            names = "--basis",
+            defaultValue = "onset",
+            description = "for logs, where distance counts from: ${COMPLETION-CANDIDATES}")
+    private AnalyseCommand.Basis basis;
+
+    @Option(names = "--json", description = "JSON even to a terminal")
+    private boolean json;
+
+    @Override
+    public Integer call() throws Exception {
+        Optional<Quantity> speed = Inputs.quantity("--nominal", nominal, Dimension.SPEED);
+        List<Side> sides = candidates.isEmpty() ? sheetSides(speed) : logSides(speed);
+        List<Comparison> comparisons = Comparisons.of(
+                sides.get(0),
+                sides.subList(1, sides.size()),
+                margin(sides.get(0).basis()));
+        PrintWriter out = spec.commandLine().getOut();
+        if (json || !FrenumCli.isTerminal()) {
+            out.println(FrenumCli.json(ComparisonJson.of(sides, comparisons)));
+        } else {
+            comparisons.forEach(c -> print(out, c));
+        }
+        out.flush();
+        return FrenumCli.DONE;
+    }
+
+    /** The baseline first, then the other configurations as they come in the sheet. */
+    private List<Side> sheetSides(Optional<Quantity> speed) throws IOException, BadRequest {
+        // "--baseline NAME SHEET.csv": the option takes all words it can get, so the last one is the sheet.
+        if (sheet == null && baseline.size() == 2) {
+            sheet = Path.of(baseline.remove(1));
+        }
+        if (sheet == null) {
+            throw new BadRequest("name a stop sheet, or logs with --candidate");
+        }
+        Inputs.requireReadable(sheet);
+        StopSheet stops;
+        try {
+            stops = StopSheetReader.read(sheet);
+        } catch (BadInput e) {
+            throw new BadRequest("%s: %s".formatted(sheet, e.getMessage()));
+        }
+        if (!stops.leftOut().isEmpty()) {
+            spec.commandLine()
+                    .getErr()
+                    .println("frenum: columns not known here were not read: " + String.join(", ", stops.leftOut()));
+        }
+        List<Side> all = SheetSides.of(stops, speed);
+        String name = baseline.get(0);
+        List<Side> sides = new ArrayList<>(
+                all.stream().filter(s -> s.configuration().equals(name)).toList());
+        if (sides.isEmpty()) {
+            throw new BadRequest("%s has no configuration called \"%s\"; it has: %s"
+                    .formatted(
+                            sheet,
+                            name,
+                            String.join(
+                                    ", ", all.stream().map(Side::configuration).toList())));
+        }
+        sides.addAll(all.stream().filter(s -> !s.configuration().equals(name)).toList());
+        if (sides.size() < 2) {
+            throw new BadRequest("%s holds only the baseline; there is nothing to compare it with".formatted(sheet));
+        }
+        return sides;
+    }
+
+    private List<Side> logSides(Optional<Quantity> speed) throws IOException, BadRequest {
+        AnalysisOptions options = Inputs.options(speed, basis.distanceBasis());
+        List<Side> sides = new ArrayList<>();
+        List<Path> baselineLogs = baseline.stream().map(Path::of).toList();
+        sides.add(logSide(baselineLogs, options));
+        for (Path candidate : candidates) {
+            sides.add(logSide(List.of(candidate), options));
+        }
+        return sides;
+    }
+
+    private static Side logSide(List<Path> files, AnalysisOptions options) throws IOException, BadRequest {
+        List<ComparedStop> stops = new ArrayList<>();
+        for (int block = 1; block <= files.size(); block++) {
+            for (MeasuredStop s :
+                    Inputs.analyse(files.get(block - 1), options).analysis().stops()) {
+                if (s.kind() == StopKind.STOP) {
+                    stops.add(compared(s, block));
+                }
+            }
+        }
+        return new Side(
+                files.get(0).getFileName().toString(),
+                options.basis(),
+                options.nominalSpeed(),
+                Figure.unknown("the grade of the lane is not known"),
+                Map.of(),
+                Set.of(),
+                stops);
+    }
+
+    private static ComparedStop compared(MeasuredStop s, int block) {
+        Figure unknown = Figure.unknown("it was not recorded");
+        return LoggedStops.compared(
+                s,
+                false,
+                unknown,
+                unknown,
+                new ComparedStop.Circumstances(
+                        Optional.of(s.onsetSource().name()),
+                        Instrument.LOGGER,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        block,
+                        s.gripLimited()));
+    }
+
+    private Margin margin(DistanceBasis of) throws BadRequest {
+        if (margin == null) {
+            return Margin.DEFAULT;
+        }
+        if (margin.strip().endsWith("%")) {
+            return new Margin(
+                    Inputs.quantity("--margin", margin, Dimension.RATIO)
+                            .orElseThrow()
+                            .inside(),
+                    true);
+        }
+        Dimension dimension = of == DistanceBasis.TIME_ONLY ? Dimension.DECELERATION : Dimension.LENGTH;
+        return new Margin(
+                Inputs.quantity("--margin", margin, dimension).orElseThrow().inside(), false);
+    }
+
+    private static void print(PrintWriter out, Comparison c) {
+        out.printf("%s against %s: %s%n", c.candidate(), c.baseline(), c.verdict());
+        c.test()
+                .ifPresent(t -> out.printf(
+                        "  difference %+.2f, 95 %% range %+.2f to %+.2f%n",
+                        t.difference(), t.interval(0.95).low(), t.interval(0.95).high()));
+        c.checks()
+                .forEach(k -> out.printf("  %-8s %s: %s%n", k.level(), k.code().title(), k.message()));
+    }
+}

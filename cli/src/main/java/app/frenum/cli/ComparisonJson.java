@@ -1,0 +1,99 @@
+package app.frenum.cli;
+
+import app.frenum.core.compare.Check;
+import app.frenum.core.compare.Comparison;
+import app.frenum.core.compare.Consistency;
+import app.frenum.core.compare.Interval;
+import app.frenum.core.compare.Side;
+import app.frenum.core.compare.Summary;
+import app.frenum.core.compare.WelchTest;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.DistanceBasis;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** A comparison as the contract spells it. Names end in M for distances, in Mps2 where only times were taken. */
+final class ComparisonJson {
+    private final String suffix;
+
+    private ComparisonJson(String suffix) {
+        this.suffix = suffix;
+    }
+
+    static Map<String, Object> of(List<Side> sides, List<Comparison> comparisons) {
+        Side baseline = sides.get(0);
+        ComparisonJson j = new ComparisonJson(baseline.basis() == DistanceBasis.TIME_ONLY ? "Mps2" : "M");
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("basis", baseline.basis().name());
+        json.put("nominalSpeedMps", baseline.nominalSpeed().orNull());
+        json.put("series", sides.stream().map(j::series).toList());
+        json.put("comparisons", comparisons.stream().map(j::comparison).toList());
+        json.put("checks", checks(comparisons));
+        return json;
+    }
+
+    private Map<String, Object> series(Side side) {
+        Summary s = side.summary();
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("configuration", side.configuration());
+        json.put("n", s.n());
+        json.put("struckOut", side.struckOut());
+        json.put("repeat", side.repeat());
+        json.put("mean" + suffix, s.mean().orNull());
+        json.put("sd" + suffix, s.sd().orNull());
+        json.put("median" + suffix, s.median().orNull());
+        json.put("range" + suffix, s.range().orNull());
+        json.put("cv", s.cv().orNull());
+        return json;
+    }
+
+    private Map<String, Object> comparison(Comparison c) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("baseline", c.baseline());
+        json.put("candidate", c.candidate());
+        json.put("difference" + suffix, c.test().map(WelchTest::difference).orElse(null));
+        json.put("differencePercent", c.differencePercent().orNull());
+        json.put("ciLow" + suffix, c.interval95().map(Interval::low).orElse(null));
+        json.put("ciHigh" + suffix, c.interval95().map(Interval::high).orElse(null));
+        json.put("welchT", c.test().map(WelchTest::t).orElse(null));
+        json.put("df", c.test().map(WelchTest::degreesOfFreedom).orElse(null));
+        json.put("p", c.test().map(WelchTest::p).orElse(null));
+        json.put("permutationP", c.permutationP().orNull());
+        json.put("hedgesG", c.test().map(WelchTest::hedgesG).orElse(null));
+        json.put(
+                "sdRatio",
+                c.consistency().map(Consistency::sdRatio).map(Figure::orNull).orElse(null));
+        json.put(
+                "brownForsytheP",
+                c.consistency()
+                        .map(Consistency::brownForsytheP)
+                        .map(Figure::orNull)
+                        .orElse(null));
+        json.put("holmP", c.holmP().orNull());
+        json.put("instrumentFloor" + suffix, c.instrumentFloor().orNull());
+        json.put("verdict", c.verdict().name());
+        json.put("worthwhile", c.worthwhile());
+        json.put(
+                "stopsToSettle",
+                c.stopsToSettle().isKnown() ? (int) c.stopsToSettle().value() : null);
+        json.put("speedStillCarriedMps", c.speedStillCarried().orNull());
+        return json;
+    }
+
+    /** The checks of all comparisons; with several candidates each says which it is about. */
+    private static List<Map<String, Object>> checks(List<Comparison> comparisons) {
+        List<Map<String, Object>> out = new ArrayList<>();
+        for (Comparison c : comparisons) {
+            for (Check check : c.checks()) {
+                Map<String, Object> json = new LinkedHashMap<>();
+                json.put("code", check.code().name());
+                json.put("level", check.level().name());
+                json.put("message", comparisons.size() > 1 ? c.candidate() + ": " + check.message() : check.message());
+                out.add(json);
+            }
+        }
+        return out;
+    }
+}

@@ -1,0 +1,321 @@
+package app.frenum.core.compare;
+
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.DistanceBasis;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+
+/**
+ * Looks for every reason why two sides should not be compared, or only with care. What was not recorded is not
+ * checked, and stays absent rather than passed.
+ */
+final class Checks {
+    private static final double START_TEMPERATURE_C = 20;
+    private static final double AMBIENT_C = 8;
+    private static final double TYRE_PRESSURE_BAR = 0.15;
+    private static final double ENTRY_SPEED_SHARE = 0.01;
+    private static final double STRUCK_OUT_SHARE = 0.20;
+    private static final double GRADE = 0.003;
+    private static final double TREND_P = 0.05;
+    private static final double SAME_SPEED = 0.005;
+
+    private final Side a;
+    private final Side b;
+    private final List<Check> checks = new ArrayList<>();
+
+    private Checks(Side a, Side b) {
+        this.a = a;
+        this.b = b;
+    }
+
+    /** Every check that the two sides' data allow, blockers first. */
+    static List<Check> of(Side a, Side b) {
+        Checks c = new Checks(a, b);
+        c.basis();
+        c.nominalSpeed();
+        c.same(CheckCode.LOAD, "load", ComparedStop.Circumstances::load);
+        c.same(CheckCode.SURFACE, "surface", ComparedStop.Circumstances::surface);
+        c.numbers();
+        c.day();
+        c.apart(CheckCode.START_TEMPERATURE, ComparedStop::startTemperature, START_TEMPERATURE_C, "%.0f °C");
+        c.apart(CheckCode.AMBIENT, ComparedStop::ambient, AMBIENT_C, "%.0f °C");
+        c.apart(CheckCode.TYRE_PRESSURE, ComparedStop::tyrePressure, TYRE_PRESSURE_BAR, "%.2f bar");
+        c.factors();
+        c.instruments();
+        c.struckOut();
+        c.learning();
+        c.drift();
+        c.bedding();
+        c.grade();
+        c.entrySpeed();
+        c.driver();
+        c.outliers();
+        c.grip();
+        c.checks.sort(Comparator.comparing(Check::level));
+        return c.checks;
+    }
+
+    private void basis() {
+        if (a.basis() != b.basis()) {
+            checks.add(Check.block(
+                    CheckCode.BASIS,
+                    "%s against %s".formatted(a.basis().label(), b.basis().label())));
+            return;
+        }
+        checks.add(Check.pass(CheckCode.BASIS, "both " + a.basis().label()));
+        if (a.basis() == DistanceBasis.ONSET_TO_REST) {
+            same(CheckCode.ONSET_SOURCE, "onset", ComparedStop.Circumstances::onsetSource);
+        }
+    }
+
+    private void same(CheckCode code, String what, Function<ComparedStop.Circumstances, Optional<String>> of) {
+        Set<String> ofA = a.distinct(of);
+        Set<String> ofB = b.distinct(of);
+        if (ofA.isEmpty() || ofB.isEmpty()) {
+            return;
+        }
+        Set<String> all = new TreeSet<>(ofA);
+        all.addAll(ofB);
+        checks.add(
+                all.size() == 1
+                        ? Check.pass(code, "both " + words(ofA))
+                        : Check.block(code, "%s %s against %s".formatted(what, words(ofA), words(ofB))));
+    }
+
+    private static String words(Set<String> values) {
+        return String.join(" and ", values).toLowerCase(Locale.ROOT);
+    }
+
+    private void nominalSpeed() {
+        if (!a.nominalSpeed().isKnown() || !b.nominalSpeed().isKnown()) {
+            return;
+        }
+        double va = a.nominalSpeed().value();
+        double vb = b.nominalSpeed().value();
+        checks.add(
+                Math.abs(va - vb) > SAME_SPEED * va
+                        ? Check.block(CheckCode.NOMINAL_SPEED, text("%.1f against %.1f km/h", va * 3.6, vb * 3.6))
+                        : Check.pass(CheckCode.NOMINAL_SPEED, text("both %.1f km/h", va * 3.6)));
+    }
+
+    private void numbers() {
+        int nA = a.values().length;
+        int nB = b.values().length;
+        String numbers = "%d and %d valid stops".formatted(nA, nB);
+        if (Math.min(nA, nB) < 3) {
+            checks.add(Check.block(CheckCode.TOO_FEW, numbers + "; a verdict needs 3 of each"));
+        } else if (Math.min(nA, nB) < 4) {
+            checks.add(Check.caution(CheckCode.FEW_STOPS, numbers + "; with 3 and 3 chance alone does it once in ten"));
+        } else {
+            checks.add(Check.pass(CheckCode.FEW_STOPS, numbers));
+        }
+    }
+
+    private void day() {
+        Set<String> dayA = a.distinct(ComparedStop.Circumstances::day);
+        Set<String> dayB = b.distinct(ComparedStop.Circumstances::day);
+        if (dayA.isEmpty() || dayB.isEmpty()) {
+            return;
+        }
+        boolean shared = dayA.stream().anyMatch(dayB::contains);
+        checks.add(
+                shared
+                        ? Check.pass(CheckCode.OTHER_DAY, "both on " + words(dayA))
+                        : Check.caution(
+                                CheckCode.OTHER_DAY,
+                                "%s against %s, without a return to the baseline".formatted(words(dayA), words(dayB))));
+    }
+
+    private void apart(CheckCode code, Function<ComparedStop, Figure> figure, double limit, String format) {
+        Figure ma = a.mean(figure);
+        Figure mb = b.mean(figure);
+        if (!ma.isKnown() || !mb.isKnown()) {
+            return;
+        }
+        String message = text(format + " and " + format, ma.value(), mb.value());
+        checks.add(
+                Math.abs(ma.value() - mb.value()) > limit
+                        ? Check.caution(code, message + ", on average")
+                        : Check.pass(code, message + ", on average"));
+    }
+
+    private void factors() {
+        if (a.factors().isEmpty() && b.factors().isEmpty()) {
+            return;
+        }
+        Set<String> names = new TreeSet<>(a.factors().keySet());
+        names.addAll(b.factors().keySet());
+        List<String> changed = names.stream()
+                .filter(f -> !Objects.equals(a.factors().get(f), b.factors().get(f)))
+                .toList();
+        if (changed.size() > 1) {
+            checks.add(Check.caution(
+                    CheckCode.FACTORS,
+                    String.join(" and ", changed) + " changed together: this cannot tell which did it"));
+        } else {
+            checks.add(Check.pass(
+                    CheckCode.FACTORS,
+                    changed.isEmpty() ? "nothing is recorded as changed" : "only " + changed.get(0)));
+        }
+    }
+
+    private void instruments() {
+        Set<Instrument> ia = a.instruments();
+        Set<Instrument> ib = b.instruments();
+        if (ia.isEmpty() || ib.isEmpty()) {
+            return;
+        }
+        checks.add(
+                ia.equals(ib)
+                        ? Check.pass(CheckCode.INSTRUMENTS, "both by " + labels(ia))
+                        : Check.caution(CheckCode.INSTRUMENTS, labels(ia) + " against " + labels(ib)));
+    }
+
+    private static String labels(Set<Instrument> instruments) {
+        return String.join(" and ", instruments.stream().map(Instrument::label).toList());
+    }
+
+    private void struckOut() {
+        for (Side side : List.of(a, b)) {
+            if (side.struckOut() > STRUCK_OUT_SHARE * side.stops().size()) {
+                checks.add(Check.caution(
+                        CheckCode.STRUCK_OUT_SHARE,
+                        "%s: %d of %d struck out"
+                                .formatted(
+                                        side.configuration(),
+                                        side.struckOut(),
+                                        side.stops().size())));
+            }
+        }
+        if (none(CheckCode.STRUCK_OUT_SHARE)) {
+            checks.add(Check.pass(CheckCode.STRUCK_OUT_SHARE, "%d and %d".formatted(a.struckOut(), b.struckOut())));
+        }
+    }
+
+    private void learning() {
+        for (Side side : List.of(a, b)) {
+            Trend trend = Trend.of(side.values());
+            if (trend.p().orElse(1) < TREND_P) {
+                checks.add(Check.caution(
+                        CheckCode.LEARNING,
+                        text(
+                                "%s: %+.2f per stop, by chance once in %.0f",
+                                side.configuration(),
+                                trend.perStop().value(),
+                                1 / trend.p().value())));
+            }
+        }
+        if (none(CheckCode.LEARNING) && Math.min(a.values().length, b.values().length) >= 3) {
+            checks.add(Check.pass(CheckCode.LEARNING, "neither side drifts by more than chance"));
+        }
+    }
+
+    /** With a return to the baseline: drift is the second baseline block less the first. */
+    private void drift() {
+        int[] blocks = a.blocks();
+        if (blocks.length < 2) {
+            return;
+        }
+        double[] first = a.block(blocks[0]);
+        double[] last = a.block(blocks[blocks.length - 1]);
+        if (Math.min(first.length, last.length) < 2) {
+            return;
+        }
+        WelchTest drift = WelchTest.of(first, last, 0.01);
+        Interval ci = drift.interval(0.95);
+        Figure meanA = a.summary().mean();
+        Figure meanB = b.summary().mean();
+        double effect = meanA.isKnown() && meanB.isKnown() ? meanB.value() - meanA.value() : 0;
+        String message = text("%+.2f, 95 %% range %+.2f to %+.2f", drift.difference(), ci.low(), ci.high());
+        boolean large = ci.excludesZero() || Math.abs(drift.difference()) > Math.abs(effect) / 2;
+        checks.add(large ? Check.caution(CheckCode.DRIFT, message) : Check.pass(CheckCode.DRIFT, message));
+    }
+
+    private void bedding() {
+        Set<String> unbedded = new TreeSet<>(a.newPartsNotBedded());
+        unbedded.addAll(b.newPartsNotBedded());
+        if (!unbedded.isEmpty()) {
+            checks.add(Check.caution(CheckCode.BEDDING, String.join(", ", unbedded) + ": new and not bedded in"));
+        }
+    }
+
+    private void grade() {
+        double grade =
+                Math.max(Math.abs(a.grade().orElse(0)), Math.abs(b.grade().orElse(0)));
+        if (!a.grade().isKnown() && !b.grade().isKnown()) {
+            return;
+        }
+        Set<String> directions = a.distinct(ComparedStop.Circumstances::direction);
+        boolean bothWays = directions.size() > 1
+                && b.distinct(ComparedStop.Circumstances::direction).size() > 1;
+        String message = text("%.1f %%, %s", 100 * grade, bothWays ? "driven both ways" : "driven one way");
+        checks.add(
+                grade > GRADE && !bothWays
+                        ? Check.caution(CheckCode.GRADE, message)
+                        : Check.pass(CheckCode.GRADE, message));
+    }
+
+    private void entrySpeed() {
+        Figure va = a.mean(ComparedStop::entrySpeed);
+        Figure vb = b.mean(ComparedStop::entrySpeed);
+        if (!va.isKnown() || !vb.isKnown()) {
+            return;
+        }
+        String message = text("%.1f and %.1f km/h, on average", va.value() * 3.6, vb.value() * 3.6);
+        boolean apart = Math.abs(vb.value() - va.value()) > ENTRY_SPEED_SHARE * va.value();
+        checks.add(apart ? Check.caution(CheckCode.ENTRY_SPEED, message) : Check.pass(CheckCode.ENTRY_SPEED, message));
+    }
+
+    private void driver() {
+        Set<String> da = a.distinct(ComparedStop.Circumstances::driver);
+        Set<String> db = b.distinct(ComparedStop.Circumstances::driver);
+        if (da.isEmpty() || db.isEmpty()) {
+            return;
+        }
+        checks.add(
+                da.equals(db)
+                        ? Check.pass(CheckCode.DRIVER, "both " + String.join(" and ", da))
+                        : Check.caution(
+                                CheckCode.DRIVER,
+                                "%s against %s".formatted(String.join(" and ", da), String.join(" and ", db))));
+    }
+
+    private void outliers() {
+        for (Side side : List.of(a, b)) {
+            long apart = Outliers.count(side.values());
+            if (apart > 0) {
+                checks.add(Check.caution(
+                        CheckCode.OUTLIER,
+                        "%s: %d of %d lies far from the rest; it still counts"
+                                .formatted(side.configuration(), apart, side.values().length)));
+            }
+        }
+    }
+
+    private void grip() {
+        if (a.isMostlyGripLimited() && b.isMostlyGripLimited()) {
+            checks.add(Check.caution(
+                    CheckCode.GRIP,
+                    "these distances are set by the tyres and the surface; a brake change can show here only in build-up, "
+                            + "consistency, fade and heat"));
+        } else if (Arrays.stream(new Side[] {a, b}).anyMatch(s -> s.known(ComparedStop::effectiveness).length > 0)) {
+            checks.add(Check.pass(CheckCode.GRIP, "the wheels kept turning"));
+        }
+    }
+
+    private boolean none(CheckCode code) {
+        return checks.stream().noneMatch(c -> c.code() == code);
+    }
+
+    static String text(String format, Object... values) {
+        return String.format(Locale.ROOT, format, values).replace("-", "−");
+    }
+}

@@ -1,0 +1,50 @@
+package app.frenum.core.compare;
+
+import app.frenum.core.quantity.Figure;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A candidate against the baseline. All differences are candidate − baseline.
+ *
+ * @param baseline name of the baseline configuration
+ * @param candidate name of the candidate configuration
+ * @param test the difference of means; empty when a blocker or too few stops forbid it
+ * @param differencePercent of the baseline's mean
+ * @param permutationP by chance alone, without assuming a distribution
+ * @param holmP adjusted for the number of candidates
+ * @param consistency spread of one against the other
+ * @param instrumentFloor what the instruments cannot see
+ * @param margin what is worth having, in the values' unit
+ * @param verdict what can be said
+ * @param worthwhile whether the whole interval lies beyond the margin
+ * @param stopsToSettle how many more stops of each would settle a difference of the margin
+ * @param speedStillCarried where the shorter has stopped, speed of the longer, m/s
+ * @param metres where the metres went, when the stops tell
+ * @param checks what could be wrong with it, blockers first
+ */
+public record Comparison(
+        String baseline,
+        String candidate,
+        Optional<WelchTest> test,
+        Figure differencePercent,
+        Figure permutationP,
+        Figure holmP,
+        Optional<Consistency> consistency,
+        Figure instrumentFloor,
+        Figure margin,
+        Verdict verdict,
+        boolean worthwhile,
+        Figure stopsToSettle,
+        Figure speedStillCarried,
+        Optional<Metres> metres,
+        List<Check> checks) {
+
+    public Optional<Interval> interval95() {
+        return test.map(t -> t.interval(0.95));
+    }
+
+    public boolean isBlocked() {
+        return checks.stream().anyMatch(c -> c.level() == Check.Level.BLOCK);
+    }
+}

@@ -1,0 +1,124 @@
+package app.frenum.core.compare;
+
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.DistanceBasis;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * All stops of one configuration in a test, in the order driven.
+ *
+ * @param configuration its name
+ * @param basis where its distances are counted from
+ * @param nominalSpeed m/s
+ * @param grade of the lane in driving direction, if known
+ * @param factors what the configuration consists of: factor to level
+ * @param newPartsNotBedded names of parts that are new and not bedded in
+ * @param stops struck-out and repeat ones included
+ */
+public record Side(
+        String configuration,
+        DistanceBasis basis,
+        Figure nominalSpeed,
+        Figure grade,
+        Map<String, String> factors,
+        Set<String> newPartsNotBedded,
+        List<ComparedStop> stops) {
+
+    /** The values that count. */
+    public double[] values() {
+        return stops.stream()
+                .filter(ComparedStop::counts)
+                .mapToDouble(s -> s.value().value())
+                .toArray();
+    }
+
+    public Summary summary() {
+        return Summary.of(values());
+    }
+
+    public long struckOut() {
+        return stops.stream()
+                .filter(s -> s.status() == ComparedStop.Status.STRUCK_OUT)
+                .count();
+    }
+
+    public long repeat() {
+        return stops.stream()
+                .filter(s -> s.status() == ComparedStop.Status.REPEAT)
+                .count();
+    }
+
+    /** Mean over the stops that count and know the figure. */
+    Figure mean(Function<ComparedStop, Figure> figure) {
+        double[] known = known(figure);
+        return known.length == 0
+                ? Figure.unknown("it was not recorded")
+                : Summary.of(known).mean();
+    }
+
+    double[] known(Function<ComparedStop, Figure> figure) {
+        return stops.stream()
+                .filter(ComparedStop::counts)
+                .map(figure)
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .toArray();
+    }
+
+    /** The distinct recorded values of one circumstance over the stops that count. */
+    Set<String> distinct(Function<ComparedStop.Circumstances, Optional<String>> what) {
+        return stops.stream()
+                .filter(ComparedStop::counts)
+                .map(s -> what.apply(s.circumstances()))
+                .flatMap(Optional::stream)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    Set<Instrument> instruments() {
+        return stops.stream()
+                .filter(ComparedStop::counts)
+                .map(s -> s.circumstances().instrument())
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Instrument.class)));
+    }
+
+    /** Values that count, by block. */
+    double[] block(int block) {
+        return stops.stream()
+                .filter(s -> s.counts() && s.circumstances().block() == block)
+                .mapToDouble(s -> s.value().value())
+                .toArray();
+    }
+
+    int[] blocks() {
+        return stops.stream()
+                .filter(ComparedStop::counts)
+                .mapToInt(s -> s.circumstances().block())
+                .distinct()
+                .sorted()
+                .toArray();
+    }
+
+    /** Root mean square uncertainty of a single reading. */
+    Figure readingUncertainty() {
+        double[] u = known(ComparedStop::readingUncertainty);
+        return u.length == 0
+                ? Figure.unknown("what it was measured with is not known")
+                : Figure.of(Math.sqrt(Arrays.stream(u).map(x -> x * x).average().orElseThrow()));
+    }
+
+    boolean isMostlyGripLimited() {
+        List<ComparedStop> counting =
+                stops.stream().filter(ComparedStop::counts).toList();
+        long limited =
+                counting.stream().filter(s -> s.circumstances().gripLimited()).count();
+        return !counting.isEmpty() && 2 * limited > counting.size();
+    }
+}

@@ -1,0 +1,49 @@
+package app.frenum.core.compare;
+
+import app.frenum.core.quantity.Figure;
+
+/** What can honestly be said of a difference. The names are part of the open formats. */
+public enum Verdict {
+    GAIN_SHOWN,
+    LOSS_SHOWN,
+    NO_WORTHWHILE_DIFFERENCE,
+    NOT_SETTLED,
+    NOT_COMPARABLE;
+
+    /**
+     * Judges a difference that nothing blocks.
+     *
+     * @param difference candidate − baseline
+     * @param ci95 its 95 % interval
+     * @param ci90 its 90 % interval; inside ±margin it shows equivalence
+     * @param floor what the instruments cannot see, a size
+     * @param margin what is worth having, a size
+     * @param holmP adjusted p where there are several candidates; otherwise the plain p
+     * @param sense whether less or more is better
+     */
+    static Verdict of(
+            double difference, Interval ci95, Interval ci90, Figure floor, double margin, double holmP, Sense sense) {
+        boolean shown = ci95.excludesZero() && Math.abs(difference) > floor.orElse(0) && holmP < 0.05;
+        if (shown) {
+            return sense.isGain(difference) ? GAIN_SHOWN : LOSS_SHOWN;
+        }
+        return ci90.isWithin(margin) ? NO_WORTHWHILE_DIFFERENCE : NOT_SETTLED;
+    }
+
+    /** Whether the whole interval lies beyond the margin, on the side of the difference. */
+    static boolean isWorthwhile(Interval ci95, double margin) {
+        return ci95.high() < -margin || ci95.low() > margin;
+    }
+
+    /** Which way is better. */
+    public enum Sense {
+        /** Distances. */
+        SHORTER_IS_BETTER,
+        /** Decelerations. */
+        MORE_IS_BETTER;
+
+        boolean isGain(double difference) {
+            return this == SHORTER_IS_BETTER ? difference < 0 : difference > 0;
+        }
+    }
+}

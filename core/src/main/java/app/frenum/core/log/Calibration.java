@@ -1,0 +1,168 @@
+package app.frenum.core.log;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What a whole log tells about its sensors: zero offsets, idle noise, and how still "at rest" is.
+ *
+ * <p>Pressure offset: median while v &gt; 5 m/s and deceleration &lt; 0.3 m/s². Accelerometer offset: median over
+ * rest. Idle noise σ: 1.4826 · MAD over the same stretches. Rest noise of speed: root mean square over stretches
+ * of at least 1 s below 0.7 m/s.
+ *
+ * @param offsets zero offsets, removed from every reading of {@link Drive}
+ * @param frontSigmaBar idle noise of raw front pressure
+ * @param frontSmoothSigmaBar idle noise of smoothed front pressure
+ * @param decelerationSigma idle noise of the deceleration that onsets are dated on, m/s²
+ * @param decelerationSmoothSigma idle noise of smoothed deceleration, m/s²
+ * @param restSpeedRms noise of speed at rest, m/s
+ */
+public record Calibration(
+        Drive.Offsets offsets,
+        double frontSigmaBar,
+        double frontSmoothSigmaBar,
+        double decelerationSigma,
+        double decelerationSmoothSigma,
+        double restSpeedRms) {
+    private static final double DRIVING_MPS = 5;
+    private static final double COASTING_MPS2 = 0.3;
+    private static final double IDLE_MPS2 = 0.5;
+    private static final double STILL_MPS = 0.7;
+    private static final double STILL_SECONDS = 1;
+    private static final double MARGIN_S = 3;
+    /** Offsets smaller than these are removed without a word. */
+    private static final double WORTH_SAYING_BAR = 0.5;
+
+    private static final double WORTH_SAYING_MPS2 = 0.1;
+
+    /** Reads the whole log once for offsets and once for noise about them. */
+    public static Calibration of(Log log) {
+        Drive.Offsets offsets = offsets(log);
+        Thinned front = new Thinned();
+        Thinned frontSmooth = new Thinned();
+        Thinned raw = new Thinned();
+        Thinned smooth = new Thinned();
+        Thinned rest = new Thinned();
+        for (Windows w : Windows.of(log)) {
+            Drive d = Drive.read(log, offsets, w.fromS() - MARGIN_S, w.toS() + MARGIN_S);
+            whileCoasting(d, d.rawFront(), w, COASTING_MPS2, front);
+            whileCoasting(d, d.front(), w, COASTING_MPS2, frontSmooth);
+            whileCoasting(d, d.rawDeceleration(), w, IDLE_MPS2, raw);
+            whileCoasting(d, d.deceleration(), w, IDLE_MPS2, smooth);
+            atRest(d.speed(), d.speed(), w, rest);
+        }
+        return new Calibration(offsets, front.sigma(), frontSmooth.sigma(), raw.sigma(), smooth.sigma(), rest.rms());
+    }
+
+    private static Drive.Offsets offsets(Log log) {
+        Thinned front = new Thinned();
+        Thinned rear = new Thinned();
+        Thinned deceleration = new Thinned();
+        for (Windows w : Windows.of(log)) {
+            Drive d = Drive.read(log, Drive.Offsets.NONE, w.fromS() - MARGIN_S, w.toS() + MARGIN_S);
+            whileCoasting(d, d.rawFront(), w, COASTING_MPS2, front);
+            whileCoasting(d, d.rawRear(), w, COASTING_MPS2, rear);
+            Drive.sensorDeceleration(log, w.fromS(), w.toS()).ifPresent(a -> atRest(d.speed(), a, w, deceleration));
+        }
+        return new Drive.Offsets(zero(deceleration), zero(front), zero(rear));
+    }
+
+    private static double zero(Thinned values) {
+        return values.size() > 0 ? values.median() : 0;
+    }
+
+    private static void whileCoasting(Drive d, Signal signal, Windows w, double limit, Thinned into) {
+        if (signal.isEmpty() || d.speed().isEmpty() || d.deceleration().isEmpty()) {
+            return;
+        }
+        Cursor speed = new Cursor(d.speed());
+        Cursor deceleration = new Cursor(d.deceleration());
+        boolean bothWays = limit == IDLE_MPS2;
+        for (int i = 0; i < signal.size(); i++) {
+            double t = signal.t()[i];
+            if (t < w.fromS() || t >= w.toS()) {
+                continue;
+            }
+            double a = deceleration.at(t);
+            if (speed.at(t) > DRIVING_MPS && a < limit && (!bothWays || a > -limit)) {
+                into.add(signal.v()[i]);
+            }
+        }
+    }
+
+    private static void atRest(Signal speed, Signal values, Windows w, Thinned into) {
+        int start = 0;
+        for (int i = 0; i <= speed.size(); i++) {
+            boolean still = i < speed.size() && speed.v()[i] < STILL_MPS;
+            if (still) {
+                continue;
+            }
+            if (i > start && speed.t()[i - 1] - speed.t()[start] >= STILL_SECONDS) {
+                double from = Math.max(w.fromS(), speed.t()[start]);
+                double to = Math.min(w.toS(), speed.t()[i - 1]);
+                for (int k = Math.max(0, values.indexAtOrBefore(from)); k < values.size() && values.t()[k] < to; k++) {
+                    if (values.t()[k] >= from) {
+                        into.add(values.v()[k]);
+                    }
+                }
+            }
+            start = i + 1;
+        }
+    }
+
+    /** What was taken off, where it was enough to say so. */
+    public List<HealthFinding> findings(Log log) {
+        List<HealthFinding> found = new ArrayList<>();
+        pressure(log, Role.PRESSURE_FRONT, offsets.frontBar(), found);
+        pressure(log, Role.PRESSURE_REAR, offsets.rearBar(), found);
+        double a = offsets.decelerationMps2();
+        if (Math.abs(a) >= WORTH_SAYING_MPS2) {
+            String channel = log.channel(Role.DECELERATION)
+                    .or(() -> log.channel(Role.ACCELERATION))
+                    .map(c -> log.channels().get(c).name())
+                    .orElse("");
+            found.add(new HealthFinding(
+                    HealthCode.ACCELEROMETER_OFFSET,
+                    channel,
+                    String.format(Locale.ROOT, "reads %.2f m/s² of slowing at rest; this was taken off", a),
+                    0,
+                    log.durationS()));
+        }
+        return found;
+    }
+
+    private static void pressure(Log log, Role role, double offset, List<HealthFinding> found) {
+        if (Math.abs(offset) >= WORTH_SAYING_BAR) {
+            String channel = log.channels().get(log.channel(role).orElseThrow()).name();
+            found.add(new HealthFinding(
+                    HealthCode.PRESSURE_OFFSET,
+                    channel,
+                    String.format(Locale.ROOT, "reads %.1f bar with the pedal free; this was taken off", offset),
+                    0,
+                    log.durationS()));
+        }
+    }
+
+    /** Interpolates at rising times without searching each time. */
+    private static final class Cursor {
+        private final Signal signal;
+        private int i;
+
+        Cursor(Signal signal) {
+            this.signal = signal;
+        }
+
+        double at(double t) {
+            while (i < signal.size() - 2 && signal.t()[i + 1] <= t) {
+                i++;
+            }
+            if (t <= signal.t()[i] || signal.size() == 1) {
+                return signal.v()[i];
+            }
+            double span = signal.t()[i + 1] - signal.t()[i];
+            double share = Math.min(1, (t - signal.t()[i]) / span);
+            return signal.v()[i] + share * (signal.v()[i + 1] - signal.v()[i]);
+        }
+    }
+}

@@ -1,0 +1,186 @@
+package app.frenum.core.log;
+
+import app.frenum.core.quantity.Dimension;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * The health card of a log: what a careful reader would notice in its clock and its channels before believing
+ * any figure from it. Offsets are found by {@link Calibration}, what is wrong with the file itself by whoever
+ * read the file.
+ */
+public final class HealthCheck {
+    /** Spread of the sample interval, as a share of its median, from which the clock is called uneven. */
+    private static final double JITTER_SHARE = 0.2;
+
+    private static final double MISSING_SHARE = 0.01;
+
+    private HealthCheck() {}
+
+    public static List<HealthFinding> of(Log log) {
+        List<HealthFinding> found = new ArrayList<>(clock(log));
+        for (int c = 0; c < log.channels().size(); c++) {
+            found.addAll(channel(log, c));
+        }
+        return found;
+    }
+
+    /** Samples per second by the median interval; 0 for a log of one row. */
+    public static double rateHz(Log log) {
+        double period = new Signal(
+                        log.times(0, Math.min(log.rows(), 100_000)), new double[Math.min(log.rows(), 100_000)])
+                .period();
+        return period > 0 ? 1 / period : 0;
+    }
+
+    private static List<HealthFinding> clock(Log log) {
+        List<HealthFinding> found = new ArrayList<>();
+        double rate = rateHz(log);
+        if (rate == 0) {
+            return found;
+        }
+        double bridge = Signal.longestBridge(1 / rate);
+        double sum = 0;
+        double squares = 0;
+        long n = 0;
+        double previous = Double.NaN;
+        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
+            for (double t : log.times(from, Math.min(log.rows(), from + SampleBlock.ROWS))) {
+                double d = t - previous;
+                if (d > bridge) {
+                    found.add(new HealthFinding(
+                            HealthCode.GAP,
+                            "",
+                            String.format(
+                                    Locale.ROOT,
+                                    "no rows for %.1f s from %.2f s; nothing is interpolated across",
+                                    d,
+                                    previous),
+                            previous,
+                            t));
+                } else if (d > 0) {
+                    sum += d;
+                    squares += d * d;
+                    n++;
+                }
+                previous = t;
+            }
+        }
+        double mean = sum / Math.max(1, n);
+        double sd = Math.sqrt(Math.max(0, squares / Math.max(1, n) - mean * mean));
+        if (n > 2 && sd > JITTER_SHARE / rate) {
+            found.add(HealthFinding.ofLog(
+                    HealthCode.JITTER,
+                    String.format(
+                            Locale.ROOT,
+                            "the sample interval varies by %.0f %% of its median %.3f s",
+                            100 * sd * rate,
+                            1 / rate)));
+        }
+        return summarised(found, HealthCode.GAP, "");
+    }
+
+    private static List<HealthFinding> channel(Log log, int c) {
+        Channel channel = log.channels().get(c);
+        ChannelWatch watch = new ChannelWatch(channel, new Neighbour(log, c));
+        long missing = 0;
+        double[] range = range(log, c);
+        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
+            int to = Math.min(log.rows(), from + SampleBlock.ROWS);
+            double[] t = log.times(from, to);
+            double[] v = log.values(c, from, to);
+            watch.enter(from, to, range);
+            for (int i = 0; i < v.length; i++) {
+                if (Double.isNaN(v[i])) {
+                    missing++;
+                } else {
+                    watch.see(i, t[i], v[i]);
+                }
+            }
+        }
+        List<HealthFinding> found = watch.finish();
+        if (missing > MISSING_SHARE * log.rows()) {
+            double share = 100.0 * missing / log.rows();
+            found.add(new HealthFinding(
+                    HealthCode.MISSING_CELLS,
+                    channel.name(),
+                    String.format(Locale.ROOT, "%.0f %% of its cells are empty", share),
+                    0,
+                    log.durationS()));
+        }
+        return found;
+    }
+
+    private static double[] range(Log log, int c) {
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
+            for (double x : log.values(c, from, Math.min(log.rows(), from + SampleBlock.ROWS))) {
+                low = x < low ? x : low;
+                high = x > high ? x : high;
+            }
+        }
+        return new double[] {low, high};
+    }
+
+    /** Many findings of one kind read as one: the longest, and how many more. */
+    static List<HealthFinding> summarised(List<HealthFinding> found, HealthCode code, String channel) {
+        List<HealthFinding> same = found.stream().filter(f -> f.code() == code).toList();
+        if (same.size() <= 20) {
+            return found;
+        }
+        List<HealthFinding> out = new ArrayList<>(found);
+        out.removeAll(same.subList(20, same.size()));
+        out.add(new HealthFinding(
+                code,
+                channel,
+                "and %d more of these".formatted(same.size() - 20),
+                same.get(20).fromS(),
+                same.get(same.size() - 1).toS()));
+        return out;
+    }
+
+    /** What shows that the car moved while a channel did not: speed, or deceleration for the speed channel itself. */
+    static final class Neighbour {
+        private final Log log;
+        private final int speed;
+        private final int deceleration;
+        private double[] v = {};
+        private double[] a = {};
+
+        Neighbour(Log log, int channel) {
+            this.log = log;
+            this.speed = log.channel(Role.SPEED).filter(s -> s != channel).orElse(-1);
+            this.deceleration = log.channel(Role.DECELERATION)
+                    .or(() -> log.channel(Role.ACCELERATION))
+                    .filter(d -> d != channel)
+                    .orElse(-1);
+        }
+
+        void enter(int from, int to) {
+            v = speed >= 0 ? log.values(speed, from, to) : v;
+            a = deceleration >= 0 ? log.values(deceleration, from, to) : a;
+        }
+
+        boolean moving(int i) {
+            return speed >= 0 && v[i] > 3;
+        }
+
+        boolean busy(int i) {
+            return moving(i) || deceleration >= 0 && Math.abs(a[i]) > 0.5;
+        }
+    }
+
+    /** Bounds outside which no car's sensor can be right, in inside units. */
+    static double[] plausible(Role role, Dimension dimension) {
+        return switch (dimension) {
+            case SPEED -> new double[] {-1, 140};
+            case DECELERATION -> new double[] {-60, 60};
+            case PRESSURE -> new double[] {-5, 400};
+            case TEMPERATURE -> new double[] {-60, 1400};
+            case LENGTH -> role == Role.PEDAL_TRAVEL ? new double[] {-0.05, 0.5} : new double[] {-500, 9000};
+            default -> new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY};
+        };
+    }
+}

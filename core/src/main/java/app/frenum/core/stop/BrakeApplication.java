@@ -1,0 +1,12 @@
+package app.frenum.core.stop;
+
+/**
+ * The brake was on from here to there.
+ *
+ * @param onsetS when it was applied, dated on the raw signal, s
+ * @param offS when it was released; the end of the log when it never was, s
+ * @param source the signal that says so
+ * @param modulations releases of less than 0.25 s in between
+ * @param nextOnsetS when it was applied again, which ends the search for the discs' peaks; infinite when it never was, s
+ */
+public record BrakeApplication(double onsetS, double offS, OnsetSource source, int modulations, double nextOnsetS) {}

@@ -1,0 +1,118 @@
+package app.frenum.core.stop;
+
+import app.frenum.core.log.Calibration;
+import app.frenum.core.log.Drive;
+import app.frenum.core.log.HealthCheck;
+import app.frenum.core.log.HealthCode;
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.Log;
+import app.frenum.core.log.Role;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * What a log holds: its health, and its stops and snubs in order. A stop has v0 ≥ 5 m/s, lasts ≥ 0.4 s and slows
+ * by ≥ 2.0 m/s² at its peak.
+ *
+ * @param calibration sensor offsets and noise, needed to measure a stop again
+ * @param health what was found wrong
+ * @param stops in the order driven
+ */
+public record LogAnalysis(Calibration calibration, List<HealthFinding> health, List<MeasuredStop> stops) {
+    private static final double SLOWEST_ENTRY_MPS = 5;
+    private static final double SHORTEST_S = 0.4;
+    private static final double DISAGREEMENT = 0.05;
+
+    /**
+     * Analyses a whole log, a window at a time.
+     *
+     * @throws IllegalArgumentException when the log has no speed of any kind
+     */
+    public static LogAnalysis of(Log log, AnalysisOptions options) {
+        if (!Drive.hasSpeed(log)) {
+            throw new IllegalArgumentException(
+                    "the log has no speed channel, so no stop can be measured; name one \"speed [km/h]\" or give a channel that role");
+        }
+        Calibration calibration = Calibration.of(log);
+        List<HealthFinding> health = new ArrayList<>(HealthCheck.of(log));
+        health.addAll(calibration.findings(log));
+        StopMeasurer measurer = new StopMeasurer(log, calibration, options, health);
+        List<MeasuredStop> stops = new ArrayList<>();
+        double worst = 0;
+        for (BrakeApplication brake : new BrakeFinder(log, calibration).find()) {
+            Drive drive = measurer.read(brake.onsetS(), brake.offS());
+            if (!drive.speed().covers(brake.onsetS()) || drive.speed().at(brake.onsetS()) < SLOWEST_ENTRY_MPS) {
+                continue;
+            }
+            StopExtent extent = StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
+            if (isBraking(drive, extent)) {
+                stops.add(measurer.measure(drive, extent, brake));
+                worst = Math.max(worst, disagreement(log, drive, extent));
+            }
+        }
+        if (worst > DISAGREEMENT) {
+            health.add(HealthFinding.ofLog(
+                    HealthCode.SPEED_DISAGREES,
+                    "deceleration summed over a stop differs from the change of speed by %.0f %%"
+                            .formatted(100 * worst)));
+        }
+        return new LogAnalysis(calibration, List.copyOf(health), List.copyOf(stops));
+    }
+
+    /**
+     * Measures one stop again between edges that a person may have moved.
+     *
+     * @param automatic the stop as found
+     * @param onset the hand-set onset, s, or empty to keep the automatic one
+     * @param end the hand-set end, s, or empty to keep the automatic one
+     */
+    public MeasuredStop remeasured(
+            Log log, AnalysisOptions options, BrakeApplication automatic, OptionalDouble onset, OptionalDouble end) {
+        return measure(log, calibration, health, options, automatic, onset, end);
+    }
+
+    /** As {@link #remeasured}, from a calibration that was kept instead of a whole analysis. */
+    public static MeasuredStop measure(
+            Log log,
+            Calibration calibration,
+            List<HealthFinding> health,
+            AnalysisOptions options,
+            BrakeApplication automatic,
+            OptionalDouble onset,
+            OptionalDouble end) {
+        StopMeasurer measurer = new StopMeasurer(log, calibration, options, health);
+        double from = onset.orElse(automatic.onsetS());
+        double until = Math.max(automatic.offS(), end.orElse(automatic.offS()));
+        Drive drive = measurer.read(from, until);
+        boolean moved = onset.isPresent() || end.isPresent();
+        BrakeApplication brake = new BrakeApplication(
+                from,
+                automatic.offS(),
+                moved ? OnsetSource.HAND : automatic.source(),
+                automatic.modulations(),
+                automatic.nextOnsetS());
+        StopExtent extent = end.isPresent()
+                ? StopExtent.byHand(drive.speed(), from, end.getAsDouble(), calibration.restSpeedRms())
+                : StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
+        return measurer.measure(drive, extent, brake);
+    }
+
+    private static boolean isBraking(Drive drive, StopExtent extent) {
+        double end = extent.lastSampleS();
+        return extent.endS() - extent.onsetS() >= SHORTEST_S
+                && drive.deceleration().max(extent.onsetS(), end) >= BrakeFinder.BRAKING_MPS2;
+    }
+
+    /** Share by which the accelerometer's integral over a stop misses the change of speed. */
+    private static double disagreement(Log log, Drive drive, StopExtent extent) {
+        boolean sensor = log.channel(Role.DECELERATION).isPresent()
+                || log.channel(Role.ACCELERATION).isPresent();
+        double change = drive.speed().at(extent.onsetS()) - drive.speed().at(extent.lastSampleS());
+        if (!sensor || change <= 0) {
+            return 0;
+        }
+        double summed = drive.rawDeceleration().integral(extent.onsetS(), extent.lastSampleS());
+        return Math.abs(summed / change - 1);
+    }
+}

@@ -1,0 +1,80 @@
+package app.frenum.core.stop;
+
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Everything one stop or snub of a log tells. SI, bar and °C; times in s from the first row of the log. Where a
+ * figure cannot be computed it says why.
+ *
+ * @param kind stop or snub
+ * @param basis where distance is counted from
+ * @param onsetS when the brake was applied
+ * @param endS when the car came to rest, or the brake was released
+ * @param onsetSource what says so
+ * @param entrySpeed speed at onset, v0
+ * @param exitSpeed 0 at rest, or speed at release, v2
+ * @param distance on the basis, m
+ * @param distanceUncertainty standard uncertainty of it from the logger, m
+ * @param correctedDistance by the square law to the nominal speed, m; equal to distance on the window basis
+ * @param time from onset (or the window's start) to the end, s
+ * @param mfdd mean fully developed deceleration, m/s²
+ * @param mfddUncertainty standard uncertainty of it from the logger, m/s²
+ * @param plateauStartS when the plateau begins; where the mfdd is measured from
+ * @param plateauEndS where it ends
+ * @param meanDeceleration by distance, (v0² − v2²)/2s, m/s²
+ * @param peakDeceleration of the smoothed signal from onset to 0.1 v0, m/s²
+ * @param buildUp onset to 90 % of mfdd, s
+ * @param lostTime what build-up and release cost, as time at entry speed, s
+ * @param frontPressureMean time mean over the plateau, bar
+ * @param rearPressureMean the same for the rear, bar
+ * @param frontPressurePeak of the smoothed signal, bar
+ * @param frontShare share of line pressure, 0 to 1, over the plateau while both are above 1 bar
+ * @param effectiveness (mfdd − coasting level) per bar of front pressure, m/s² per bar
+ * @param brake the application of the brake that was measured, with its modulations
+ * @param startTemperatures °C, last sample at or before onset
+ * @param peakTemperatures °C, of the smoothed signal
+ * @param gripLimited whether tyres rather than brakes set the deceleration
+ * @param flags what is to be said about it
+ */
+public record MeasuredStop(
+        StopKind kind,
+        DistanceBasis basis,
+        double onsetS,
+        double endS,
+        OnsetSource onsetSource,
+        Figure entrySpeed,
+        Figure exitSpeed,
+        Figure distance,
+        Figure distanceUncertainty,
+        Figure correctedDistance,
+        Figure time,
+        Figure mfdd,
+        Figure mfddUncertainty,
+        Figure plateauStartS,
+        Figure plateauEndS,
+        Figure meanDeceleration,
+        Figure peakDeceleration,
+        Figure buildUp,
+        Figure lostTime,
+        Figure frontPressureMean,
+        Figure rearPressureMean,
+        Figure frontPressurePeak,
+        Figure frontShare,
+        Figure effectiveness,
+        BrakeApplication brake,
+        Map<WheelPosition, Double> startTemperatures,
+        Map<WheelPosition, Double> peakTemperatures,
+        boolean gripLimited,
+        List<Flag> flags) {
+
+    public boolean hasFlag(FlagCode code) {
+        return flags.stream().anyMatch(f -> f.code() == code);
+    }
+
+    public Validity validity() {
+        return Validity.of(flags);
+    }
+}

@@ -1,0 +1,381 @@
+package app.frenum.core.stop;
+
+import app.frenum.core.log.Calibration;
+import app.frenum.core.log.Drive;
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.Log;
+import app.frenum.core.log.Role;
+import app.frenum.core.log.Signal;
+import app.frenum.core.log.Smoothing;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** Measures one application of the brake: the formulas of docs/handbook.md, "One stop". */
+final class StopMeasurer {
+    /** What is read before the onset: the coasting level needs 2 s. */
+    private static final double BEFORE_S = 4;
+    /** What is read after the release: the roll-out, and the disc's peak behind a slow sensor. */
+    private static final double AFTER_S = 12;
+    /** The smallest margin by which a run must enter above the nominal speed on the window basis, m/s. */
+    private static final double WINDOW_ENTRY_MARGIN = 1 / 3.6;
+
+    private static final double GRIP_LIMITED_SHARE = 0.5;
+    private static final double BUILT_UP = 0.9;
+    private static final double SHARE_ABOVE_BAR = 1;
+    private static final double LIFT_DROP = 0.30;
+    private static final double LIFT_S = 0.25;
+    private static final double PEAK_SEARCH_S = 10;
+
+    private final Log log;
+    private final Calibration calibration;
+    private final AnalysisOptions options;
+    private final List<HealthFinding> health;
+
+    StopMeasurer(Log log, Calibration calibration, AnalysisOptions options, List<HealthFinding> health) {
+        this.log = log;
+        this.calibration = calibration;
+        this.options = options;
+        this.health = health;
+    }
+
+    Drive read(double onset, double off) {
+        return Drive.read(log, calibration.offsets(), onset - BEFORE_S, off + AFTER_S);
+    }
+
+    MeasuredStop measure(Drive drive, StopExtent extent, BrakeApplication brake) {
+        return new Measurement(drive, extent, brake).result();
+    }
+
+    /** The working of one stop; each method one figure of the handbook. */
+    private final class Measurement {
+        private final Drive drive;
+        private final StopExtent extent;
+        private final BrakeApplication brake;
+        private final Signal speed;
+        private final double onset;
+        private final double end;
+        private final double v0;
+        private final double v2;
+        private final PlateauWindow plateau;
+        private final Slip slip;
+        private final List<Flag> flags = new ArrayList<>();
+
+        Measurement(Drive drive, StopExtent extent, BrakeApplication brake) {
+            this.drive = drive;
+            this.extent = extent;
+            this.brake = brake;
+            speed = drive.speed();
+            onset = extent.onsetS();
+            end = extent.lastSampleS();
+            v0 = speed.at(onset);
+            v2 = extent.kind() == StopKind.STOP ? 0 : speed.at(end);
+            plateau = PlateauWindow.of(speed, onset, end, v0, v2);
+            slip = Slip.of(drive, onset, end, plateau);
+        }
+
+        MeasuredStop result() {
+            Figure start = windowStart();
+            Figure distance = start.map(t -> speed.integral(t, end) + extent.tailM());
+            Figure time = start.map(t -> extent.endS() - t);
+            Figure mfdd =
+                    plateau == null ? Figure.unknown("speed never falls through the plateau's window") : plateau.mfdd();
+            Figure frontMean = plateauMean(drive.front(), "no front pressure was logged");
+            boolean gripLimited = slip.limitedShare() > GRIP_LIMITED_SHARE;
+            flagEntry();
+            flagTrace(gripLimited);
+            return new MeasuredStop(
+                    extent.kind(),
+                    options.basis(),
+                    onset,
+                    extent.endS(),
+                    brake.source(),
+                    Figure.of(v0),
+                    Figure.of(v2),
+                    distance,
+                    time.map(t -> Uncertainty.loggedM(v0, t, 1 / speed.period())),
+                    corrected(distance),
+                    time,
+                    mfdd,
+                    mfddUncertainty(),
+                    plateau == null ? mfdd : Figure.of(plateau.startS()),
+                    plateau == null ? mfdd : Figure.of(plateau.endS()),
+                    meanDeceleration(start, distance),
+                    peakDeceleration(),
+                    buildUp(mfdd),
+                    lostTime(distance, mfdd),
+                    frontMean,
+                    plateauMean(drive.rear(), "no rear pressure was logged"),
+                    drive.front().isEmpty()
+                            ? noPressure()
+                            : Figure.of(drive.front().max(onset, end)),
+                    frontShare(),
+                    effectiveness(mfdd, frontMean, gripLimited),
+                    brake,
+                    startTemperatures(),
+                    peakTemperatures(),
+                    gripLimited,
+                    List.copyOf(flags));
+        }
+
+        private Figure noPressure() {
+            return Figure.unknown("no front pressure was logged");
+        }
+
+        /** From where distance counts: the onset, or the last fall through the nominal speed. */
+        private Figure windowStart() {
+            if (options.basis() != DistanceBasis.SPEED_WINDOW) {
+                return Figure.of(onset);
+            }
+            if (!options.nominalSpeed().isKnown()) {
+                return options.nominalSpeed();
+            }
+            double t = speed.lastFallThrough(
+                    options.nominalSpeed().value(), Math.max(speed.first(), onset - BEFORE_S), end);
+            return Double.isNaN(t) ? Figure.unknown("the run was never above the nominal speed") : Figure.of(t);
+        }
+
+        private Figure corrected(Figure distance) {
+            if (options.basis() == DistanceBasis.SPEED_WINDOW) {
+                return distance;
+            }
+            if (extent.kind() == StopKind.SNUB) {
+                return Figure.unknown("a snub has no stopping distance to correct");
+            }
+            Figure nominal = options.nominalSpeed();
+            if (!nominal.isKnown()) {
+                return nominal;
+            }
+            return Corrections.isEntrySpeedIn(v0, nominal.value(), options.entryTolerance())
+                    ? distance.map(s -> Corrections.toNominalSpeed(s, v0, nominal.value()))
+                    : Figure.unknown("entry speed is too far from nominal for the square law");
+        }
+
+        private Figure meanDeceleration(Figure start, Figure distance) {
+            double from = start.isKnown() ? speed.at(start.value()) : v0;
+            return distance.map(s -> (from * from - v2 * v2) / (2 * s));
+        }
+
+        private Figure mfddUncertainty() {
+            if (plateau == null) {
+                return Figure.unknown("there is no plateau");
+            }
+            double a = plateau.mfdd().value();
+            double ends = Math.sqrt(2) * Uncertainty.LOGGED_SPEED_MPS / (plateau.fromMps() - plateau.toMps());
+            return Figure.of(
+                    a * Math.hypot(ends, Uncertainty.LOGGED_SPEED_MPS * plateau.durationS() / plateau.distanceM()));
+        }
+
+        /** The drop at rest rings, so the peak is searched only down to 0.1 v0. */
+        private Figure peakDeceleration() {
+            double slow = speed.firstFallTo(0.1 * v0, onset, end);
+            double until = Double.isNaN(slow) ? end : slow;
+            return until > onset
+                    ? Figure.of(drive.deceleration().max(onset, until))
+                    : Figure.unknown("the stop is too short");
+        }
+
+        private Figure buildUp(Figure mfdd) {
+            if (!mfdd.isKnown()) {
+                return mfdd;
+            }
+            double level = BUILT_UP * mfdd.value();
+            double reached = drive.deceleration().map(a -> -a).firstFallTo(-level, onset, end);
+            return Double.isNaN(reached) ? Figure.unknown("deceleration never builds up") : Figure.of(reached - onset);
+        }
+
+        private Figure lostTime(Figure distance, Figure mfdd) {
+            if (options.basis() == DistanceBasis.SPEED_WINDOW) {
+                return Figure.unknown("the speed window leaves the build-up out");
+            }
+            if (extent.kind() == StopKind.SNUB) {
+                return Figure.unknown("a snub has no run to rest");
+            }
+            return mfdd.map(a -> (distance.value() - v0 * v0 / (2 * a)) / v0);
+        }
+
+        private Figure plateauMean(Signal signal, String whyNot) {
+            if (signal.isEmpty()) {
+                return Figure.unknown(whyNot);
+            }
+            return plateau == null
+                    ? Figure.unknown("there is no plateau")
+                    : Figure.of(signal.mean(plateau.startS(), plateau.endS()));
+        }
+
+        private Figure frontShare() {
+            if (drive.front().isEmpty() || drive.rear().isEmpty()) {
+                return Figure.unknown("front and rear pressure were not both logged");
+            }
+            if (plateau == null) {
+                return Figure.unknown("there is no plateau");
+            }
+            double weighted = 0;
+            double seconds = 0;
+            Signal front = drive.front().between(plateau.startS(), plateau.endS());
+            for (int i = 1; i < front.size(); i++) {
+                double t = (front.t()[i] + front.t()[i - 1]) / 2;
+                double f = drive.front().at(t);
+                double r = drive.rear().at(t);
+                if (f > SHARE_ABOVE_BAR && r > SHARE_ABOVE_BAR) {
+                    double dt = front.t()[i] - front.t()[i - 1];
+                    weighted += dt * f / (f + r);
+                    seconds += dt;
+                }
+            }
+            return seconds > 0
+                    ? Figure.of(weighted / seconds)
+                    : Figure.unknown("pressures were never both above 1 bar");
+        }
+
+        private Figure effectiveness(Figure mfdd, Figure frontMean, boolean gripLimited) {
+            if (gripLimited) {
+                return Figure.unknown("tyres set the deceleration, not the brakes");
+            }
+            if (!mfdd.isKnown() || !frontMean.isKnown()) {
+                return mfdd.isKnown() ? frontMean : mfdd;
+            }
+            if (frontMean.value() < SHARE_ABOVE_BAR) {
+                return Figure.unknown("front pressure stayed below 1 bar");
+            }
+            double known = BrakeFinder.coastingLevel(drive.deceleration(), onset);
+            if (Double.isNaN(known)) {
+                flag(
+                        FlagCode.NO_COASTING_LEVEL,
+                        "nothing was logged before the onset; the coasting level was taken as 0");
+            }
+            double coasting = Double.isNaN(known) ? 0 : known;
+            return Figure.of((mfdd.value() - coasting) / frontMean.value());
+        }
+
+        private Map<WheelPosition, Double> startTemperatures() {
+            Map<WheelPosition, Double> out = new EnumMap<>(WheelPosition.class);
+            for (WheelPosition w : WheelPosition.values()) {
+                Signal t = log.signal(Role.discTemperature(w), onset - PEAK_SEARCH_S, onset);
+                if (!t.isEmpty()) {
+                    out.put(w, t.v()[t.size() - 1]);
+                }
+            }
+            return out;
+        }
+
+        private Map<WheelPosition, Double> peakTemperatures() {
+            Map<WheelPosition, Double> out = new EnumMap<>(WheelPosition.class);
+            for (WheelPosition w : WheelPosition.values()) {
+                Signal t = log.signal(
+                        Role.discTemperature(w),
+                        onset - 1,
+                        Math.min(brake.nextOnsetS(), extent.endS() + PEAK_SEARCH_S));
+                if (!t.isEmpty() && t.last() > onset) {
+                    Signal smooth = Smoothing.lowPass(t, Smoothing.TEMPERATURE_HZ);
+                    out.put(w, smooth.max(onset, smooth.last()));
+                }
+            }
+            return out;
+        }
+
+        private void flagEntry() {
+            Figure nominal = options.nominalSpeed();
+            if (!nominal.isKnown()) {
+                flag(FlagCode.NO_NOMINAL, "no nominal speed was given, so the distance is not corrected");
+                return;
+            }
+            double vNom = nominal.value();
+            if (options.basis() == DistanceBasis.SPEED_WINDOW) {
+                if (v0 < vNom + WINDOW_ENTRY_MARGIN) {
+                    flag(
+                            FlagCode.BELOW_NOMINAL,
+                            "entered at %.1f km/h: the speed window needs at least 1 km/h above %.1f km/h"
+                                    .formatted(v0 * 3.6, vNom * 3.6));
+                }
+            } else if (!Corrections.isEntrySpeedIn(v0, vNom, options.entryTolerance())) {
+                flag(
+                        FlagCode.ENTRY_SPEED_OUT,
+                        "entered at %.1f km/h: more than %.0f %% from %.1f km/h"
+                                .formatted(v0 * 3.6, options.entryTolerance() * 100, vNom * 3.6));
+            }
+        }
+
+        private void flagTrace(boolean gripLimited) {
+            if (drive.front().isEmpty()) {
+                flag(FlagCode.NO_PRESSURE, "no front pressure was logged: no effectiveness, no share");
+            }
+            if (!slip.locked().isEmpty()) {
+                flag(
+                        FlagCode.WHEEL_LOCK,
+                        "locked: "
+                                + slip.locked().stream()
+                                        .map(WheelPosition::label)
+                                        .collect(Collectors.joining(", ")));
+            }
+            if (drive.speedIsWheel()
+                    && (slip.antiLockWorked() || !slip.slipped().isEmpty())) {
+                flag(
+                        FlagCode.WHEEL_SPEED_SLIP,
+                        "speed is that of the fastest wheel, which slipped: the distance reads short");
+            }
+            if (gripLimited) {
+                flag(
+                        FlagCode.GRIP_LIMITED,
+                        "tyres set the deceleration for %.0f %% of the plateau".formatted(100 * slip.limitedShare()));
+            }
+            if (brake.modulations() > 0) {
+                flag(FlagCode.MODULATED, "%d release(s) shorter than 0.25 s".formatted(brake.modulations()));
+            }
+            if (extent.kind() == StopKind.SNUB && PlateauWindow.isSnubWindow(v0, v2)) {
+                flag(
+                        FlagCode.SNUB_WINDOW,
+                        "released at %.1f km/h: the plateau is measured in the snub's own window".formatted(v2 * 3.6));
+            }
+            if (speed.longestHole(onset, end) > speed.longestBridge()) {
+                flag(
+                        FlagCode.GAP_IN_STOP,
+                        "the log has a hole of %.1f s in this stop".formatted(speed.longestHole(onset, end)));
+            }
+            if (driverLifted()) {
+                flag(FlagCode.DRIVER_LIFTED, "pressure fell by more than 30 % for more than 0.25 s");
+            }
+            health.stream()
+                    .filter(f -> f.discredits(onset, extent.endS()))
+                    .findFirst()
+                    .ifPresent(f -> flag(FlagCode.SENSOR_SUSPECT, f.channel() + " " + f.message()));
+            if (plateau == null) {
+                flag(FlagCode.NOT_COMPUTED, "speed never falls through the plateau's window, so there is no MFDD");
+            }
+        }
+
+        /** Against the pressure held for most of the plateau; the fall must last and happen above 0.1 v0. */
+        private boolean driverLifted() {
+            if (drive.front().isEmpty() || plateau == null) {
+                return false;
+            }
+            double[] held = Arrays.stream(drive.front()
+                            .between(plateau.startS(), plateau.endS())
+                            .v())
+                    .sorted()
+                    .toArray();
+            double low = (1 - LIFT_DROP) * held[(int) (0.75 * (held.length - 1))];
+            Signal pressure = drive.front().between(plateau.startS(), plateau.endS());
+            double since = Double.NaN;
+            for (int i = 0; i < pressure.size(); i++) {
+                if (pressure.v()[i] >= low) {
+                    since = Double.NaN;
+                } else if (Double.isNaN(since)) {
+                    since = pressure.t()[i];
+                } else if (pressure.t()[i] - since > LIFT_S) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private void flag(FlagCode code, String message) {
+            flags.add(new Flag(code, message));
+        }
+    }
+}

@@ -1,0 +1,83 @@
+package app.frenum.formats;
+
+/**
+ * Reads decimal numbers straight from a character buffer. A plain decimal of up to 18 digits becomes
+ * {@code digits / 10^decimals}, which is the correctly rounded value while both fit a double exactly (15 digits,
+ * 10^22: W. D. Clinger, PLDI 1990); anything else goes to the library.
+ */
+public final class NumberText {
+    /** What {@link #parse} gives for the known marks of a missing value. */
+    public static final double MISSING = Double.NaN;
+    /** What {@link #parse} gives for text that is no finite number. */
+    public static final double NOT_A_NUMBER = Double.NEGATIVE_INFINITY;
+
+    private static final double[] POWERS = {
+        1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6, 1e7, 1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15, 1e16, 1e17, 1e18
+    };
+    private static final long EXACT = 1L << 53;
+
+    private NumberText() {}
+
+    public static double parse(char[] buffer, int offset, int length, char decimalMark) {
+        int i = offset;
+        int end = offset + length;
+        while (i < end && buffer[i] <= ' ') {
+            i++;
+        }
+        while (end > i && buffer[end - 1] <= ' ') {
+            end--;
+        }
+        if (i == end) {
+            return MISSING;
+        }
+        int start = i;
+        boolean negative = buffer[i] == '-' || buffer[i] == '\u2212';
+        if (negative || buffer[i] == '+') {
+            i++;
+        }
+        long digits = 0;
+        int count = 0;
+        int decimals = -1;
+        for (; i < end; i++) {
+            char c = buffer[i];
+            if (c >= '0' && c <= '9' && count < 18) {
+                digits = digits * 10 + (c - '0');
+                count++;
+                decimals += decimals >= 0 ? 1 : 0;
+            } else if (c == decimalMark && decimals < 0) {
+                decimals = 0;
+            } else {
+                return slow(buffer, start, end, decimalMark);
+            }
+        }
+        if (count == 0 || digits >= EXACT) {
+            return slow(buffer, start, end, decimalMark);
+        }
+        double value = decimals > 0 ? digits / POWERS[decimals] : digits;
+        return negative ? -value : value;
+    }
+
+    public static double parse(String text, char decimalMark) {
+        return parse(text.toCharArray(), 0, text.length(), decimalMark);
+    }
+
+    private static double slow(char[] buffer, int start, int end, char decimalMark) {
+        String text = new String(buffer, start, end - start);
+        if (isMissing(text)) {
+            return MISSING;
+        }
+        String plain = decimalMark == '.' ? text : text.replace(decimalMark, '.');
+        if (!plain.matches("[+\\-\u2212]?([0-9]+\\.?[0-9]*|\\.[0-9]+)([eE][+-]?[0-9]{1,4})?")) {
+            return NOT_A_NUMBER;
+        }
+        double value = Double.parseDouble(plain.replace('\u2212', '-'));
+        return Double.isFinite(value) ? value : NOT_A_NUMBER;
+    }
+
+    private static boolean isMissing(String text) {
+        return switch (text) {
+            case "-", "--", "---", "NaN", "nan", "NAN", "n/a", "N/A", "NA" -> true;
+            default -> false;
+        };
+    }
+}

@@ -1,0 +1,138 @@
+package app.frenum.formats.log;
+
+import app.frenum.core.log.BlockLog;
+import app.frenum.core.log.Channel;
+import app.frenum.core.log.SampleBlock;
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Takes rows in and packs them, column by column, into a temporary file, so that a log of any length needs little
+ * memory. The file goes when this is closed.
+ */
+public final class SampleSpool implements Closeable {
+    /** Where one block lies in the file. */
+    private record Place(
+            long offset, int packed, int envelope, int firstRow, int rows, double lowest, double highest) {}
+
+    private final Path path;
+    private final FileChannel file;
+    private final List<List<Place>> places = new ArrayList<>();
+    private final double[][] buffers;
+    private final List<Double> blockStarts = new ArrayList<>();
+    private int inBlock;
+    private int rows;
+    private long end;
+
+    /** @param channels how many columns beside the time */
+    public SampleSpool(int channels) throws IOException {
+        path = Files.createTempFile("frenum-", ".samples");
+        file = FileChannel.open(
+                path, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.DELETE_ON_CLOSE);
+        buffers = new double[channels + 1][SampleBlock.ROWS];
+        for (int i = 0; i <= channels; i++) {
+            places.add(new ArrayList<>());
+        }
+    }
+
+    /** Adds a row; {@code values} are in the channels' own units, NaN where missing. */
+    public void add(double timeS, double[] values) throws IOException {
+        buffers[0][inBlock] = timeS;
+        for (int i = 0; i < values.length; i++) {
+            buffers[i + 1][inBlock] = values[i];
+        }
+        if (++inBlock == SampleBlock.ROWS) {
+            flush();
+        }
+        rows++;
+    }
+
+    private void flush() throws IOException {
+        if (inBlock == 0) {
+            return;
+        }
+        int firstRow = places.get(0).size() * SampleBlock.ROWS;
+        blockStarts.add(buffers[0][0]);
+        for (int c = 0; c < buffers.length; c++) {
+            SampleBlock block = SampleBlock.of(firstRow, buffers[c], inBlock);
+            ByteBuffer both = ByteBuffer.allocate(block.packed().length + block.envelope().length)
+                    .put(block.packed())
+                    .put(block.envelope())
+                    .flip();
+            places.get(c)
+                    .add(new Place(
+                            end,
+                            block.packed().length,
+                            block.envelope().length,
+                            firstRow,
+                            inBlock,
+                            block.lowest(),
+                            block.highest()));
+            end += both.remaining();
+            while (both.hasRemaining()) {
+                file.write(both, end - both.remaining());
+            }
+        }
+        inBlock = 0;
+    }
+
+    /** Ends writing. */
+    public void finish() throws IOException {
+        flush();
+    }
+
+    public int rows() {
+        return rows;
+    }
+
+    public int blocks() {
+        return blockStarts.size();
+    }
+
+    /** Time of the first row of each block, s. */
+    public double[] blockStarts() {
+        return blockStarts.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    /** A block of a channel, or of the times ({@link BlockLog#TIME}). */
+    public SampleBlock block(int channel, int block) {
+        Place p = places.get(channel + 1).get(block);
+        ByteBuffer both = ByteBuffer.allocate(p.packed() + p.envelope());
+        try {
+            while (both.hasRemaining()) {
+                if (file.read(both, p.offset() + both.position()) < 0) {
+                    throw new IOException("the spool " + path + " ended early");
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        byte[] bytes = both.array();
+        return new SampleBlock(
+                p.firstRow(),
+                p.rows(),
+                Arrays.copyOf(bytes, p.packed()),
+                Arrays.copyOfRange(bytes, p.packed(), bytes.length),
+                p.lowest(),
+                p.highest());
+    }
+
+    /** The rows as a log. */
+    public BlockLog asLog(List<Channel> channels) {
+        return new BlockLog(channels, rows, blockStarts(), this::block);
+    }
+
+    @Override
+    public void close() throws IOException {
+        file.close();
+    }
+}

@@ -1,0 +1,62 @@
+package app.frenum.formats.sheet;
+
+import app.frenum.core.compare.HandMeasurement;
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.stop.DistanceBasis;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One row of a stop sheet: a stop measured by hand, each value as it was written.
+ *
+ * @param line where it stood; 0 when it never stood in a file
+ * @param configuration name of the brake configuration, never blank
+ * @param series name of the block, "1" when none was given
+ * @param stop its number in the series
+ * @param date as written, ISO where it can be
+ * @param struckOut whether it was struck out, with {@code reason}
+ */
+public record SheetStop(
+        long line,
+        String configuration,
+        String series,
+        Optional<Integer> stop,
+        Optional<String> date,
+        DistanceBasis basis,
+        Optional<String> direction,
+        Optional<String> driver,
+        Optional<String> load,
+        Instrument instrument,
+        Optional<Quantity> nominalSpeed,
+        Optional<Quantity> entrySpeed,
+        Optional<Quantity> distance,
+        Optional<Quantity> time,
+        Map<WheelPosition, Quantity> startTemperatures,
+        Map<WheelPosition, Quantity> endTemperatures,
+        Optional<String> pedalFeel,
+        Optional<String> surface,
+        Optional<Quantity> ambient,
+        Optional<Quantity> tyrePressureFront,
+        Optional<Quantity> tyrePressureRear,
+        boolean struckOut,
+        Optional<String> reason,
+        Optional<String> note) {
+
+    /** The measurement, with a nominal speed that may stand in for, or override, the sheet's own. */
+    public HandMeasurement measurement(Optional<Quantity> nominalOverride) {
+        return new HandMeasurement(
+                basis,
+                instrument,
+                figure(distance, "no distance was measured"),
+                figure(time, "no time was taken"),
+                figure(entrySpeed, "entry speed was not recorded"),
+                figure(nominalOverride.or(() -> nominalSpeed), "no nominal speed was given"));
+    }
+
+    static Figure figure(Optional<Quantity> quantity, String whyNot) {
+        return quantity.map(q -> Figure.of(q.inside())).orElse(Figure.unknown(whyNot));
+    }
+}
