@@ -35,14 +35,14 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
     }
 
     private static Map<String, Object> logJson(Path file, LogFile log, LogAnalysis analysis) {
-        double rate = round(HealthCheck.rateHz(log.log()));
         List<Object> channels = new ArrayList<>();
-        for (Channel c : log.log().channels()) {
+        for (int i = 0; i < log.log().channels().size(); i++) {
+            Channel c = log.log().channels().get(i);
             Map<String, Object> channel = new LinkedHashMap<>();
             channel.put("name", c.name());
             channel.put("role", c.role().name());
             channel.put("unit", c.unit().symbol());
-            channel.put("rateHz", rate);
+            channel.put("rateHz", round(HealthCheck.rateHz(log.log(), i)));
             channels.add(channel);
         }
         List<HealthFinding> findings = new ArrayList<>(log.findings());

@@ -38,7 +38,7 @@ public final class LoggedStops {
     }
 
     /** The corrected distance; where no nominal speed is known, the distance as driven. */
-    static Figure value(MeasuredStop stop) {
+    public static Figure value(MeasuredStop stop) {
         boolean uncorrected = stop.basis() == DistanceBasis.ONSET_TO_REST
                 && (stop.hasFlag(FlagCode.NO_NOMINAL) || stop.hasFlag(FlagCode.ENTRY_SPEED_OUT));
         return uncorrected ? stop.distance() : stop.correctedDistance();

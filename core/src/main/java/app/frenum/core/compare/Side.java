@@ -57,7 +57,7 @@ public record Side(
     }
 
     /** Mean over the stops that count and know the figure. */
-    Figure mean(Function<ComparedStop, Figure> figure) {
+    public Figure mean(Function<ComparedStop, Figure> figure) {
         double[] known = known(figure);
         return known.length == 0
                 ? Figure.unknown("it was not recorded")

@@ -26,7 +26,20 @@ public final class HealthCheck {
         return found;
     }
 
-    /** Samples per second by the median interval; 0 for a log of one row. */
+    /** Samples per second of one channel, which may be logged every so many rows only; 0 for a single row. */
+    public static double rateHz(Log log, int channel) {
+        Presence presence = new Presence();
+        int n = Math.min(log.rows(), 100_000);
+        double[] v = log.values(channel, 0, n);
+        for (int i = 0; i < n; i++) {
+            if (!Double.isNaN(v[i])) {
+                presence.seen(i);
+            }
+        }
+        return rateHz(log) / presence.usualSpacing();
+    }
+
+    /** Rows per second by the median interval; 0 for a log of one row. */
     public static double rateHz(Log log) {
         double period = new Signal(
                         log.times(0, Math.min(log.rows(), 100_000)), new double[Math.min(log.rows(), 100_000)])
@@ -84,7 +97,7 @@ public final class HealthCheck {
     private static List<HealthFinding> channel(Log log, int c) {
         Channel channel = log.channels().get(c);
         ChannelWatch watch = new ChannelWatch(channel, new Neighbour(log, c));
-        long missing = 0;
+        Presence presence = new Presence();
         double[] range = range(log, c);
         for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
             int to = Math.min(log.rows(), from + SampleBlock.ROWS);
@@ -92,20 +105,19 @@ public final class HealthCheck {
             double[] v = log.values(c, from, to);
             watch.enter(from, to, range);
             for (int i = 0; i < v.length; i++) {
-                if (Double.isNaN(v[i])) {
-                    missing++;
-                } else {
+                if (!Double.isNaN(v[i])) {
+                    presence.seen(from + i);
                     watch.see(i, t[i], v[i]);
                 }
             }
         }
         List<HealthFinding> found = watch.finish();
-        if (missing > MISSING_SHARE * log.rows()) {
-            double share = 100.0 * missing / log.rows();
+        double missing = presence.missingShare(log.rows());
+        if (missing > MISSING_SHARE) {
             found.add(new HealthFinding(
                     HealthCode.MISSING_CELLS,
                     channel.name(),
-                    String.format(Locale.ROOT, "%.0f %% of its cells are empty", share),
+                    String.format(Locale.ROOT, "%.0f %% of its cells are empty", 100 * missing),
                     0,
                     log.durationS()));
         }

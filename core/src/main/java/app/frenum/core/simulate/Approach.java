@@ -1,0 +1,30 @@
+package app.frenum.core.simulate;
+
+/**
+ * One run at the cone.
+ *
+ * @param entryMps speed aimed at
+ * @param releaseMps speed at which the brake is let go; 0 to stop
+ * @param coolingS how long the car is driven round to cool before it
+ * @param event what goes wrong
+ */
+public record Approach(double entryMps, double releaseMps, double coolingS, Event event) {
+    /** What can go wrong in a run. */
+    public enum Event {
+        NONE,
+        /** The driver presses too hard at first, and the front wheels lock until the foot comes back. */
+        LOCK,
+        /** The driver eases off for half a second. */
+        LIFT,
+        /** The driver brakes before the cone, gently at first. */
+        EARLY
+    }
+
+    public static Approach stop(double entryMps, double coolingS) {
+        return new Approach(entryMps, 0, coolingS, Event.NONE);
+    }
+
+    public Approach with(Event other) {
+        return new Approach(entryMps, releaseMps, coolingS, other);
+    }
+}

@@ -1,0 +1,47 @@
+package app.frenum.core.simulate;
+
+/**
+ * From the foot to the callipers.
+ *
+ * @param lagS time constant with which line pressure follows the pedal, s: old fluid and soft hoses are slower
+ * @param rearKneeBar pressure above which the rear valve holds back
+ * @param rearSlope share of further pressure that the valve lets through
+ * @param travelAtRestMm pedal travel before pressure rises
+ * @param travelPerBarMm further travel per bar
+ * @param boilingC fluid temperature at which vapour forms
+ */
+public record Hydraulics(
+        double lagS,
+        double rearKneeBar,
+        double rearSlope,
+        double travelAtRestMm,
+        double travelPerBarMm,
+        double boilingC) {
+    /** Share of the disc's rise over ambient that reaches the fluid in the calliper. */
+    private static final double FLUID_SHARE = 0.4;
+    /** Extra travel per °C above boiling. */
+    private static final double VAPOUR_MM_PER_C = 1.2;
+
+    private static final double MASTER_CYLINDER_END_MM = 95;
+
+    double rear(double frontBar) {
+        return frontBar <= rearKneeBar ? frontBar : rearKneeBar + rearSlope * (frontBar - rearKneeBar);
+    }
+
+    /** Pedal travel, mm; vapour lengthens it. */
+    double travelMm(double frontBar, double frontDiscC, double ambientC) {
+        double travel = travelAtRestMm * (1 - Math.exp(-frontBar / 3)) + travelPerBarMm * frontBar;
+        return Math.min(MASTER_CYLINDER_END_MM, travel + vapourMm(frontDiscC, ambientC) * Math.min(1, frontBar / 5));
+    }
+
+    /** The most pressure that the pedal reaches before the floor, bar. */
+    double mostBar(double frontDiscC, double ambientC) {
+        double left = MASTER_CYLINDER_END_MM - travelAtRestMm - vapourMm(frontDiscC, ambientC);
+        return Math.max(2, left / travelPerBarMm);
+    }
+
+    private double vapourMm(double frontDiscC, double ambientC) {
+        double fluidC = ambientC + FLUID_SHARE * (frontDiscC - ambientC);
+        return VAPOUR_MM_PER_C * Math.max(0, fluidC - boilingC);
+    }
+}

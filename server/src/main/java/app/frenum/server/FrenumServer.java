@@ -1,0 +1,21 @@
+package app.frenum.server;
+
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.annotation.Bean;
+
+/** Frenum with people, a database and a browser. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class FrenumServer {
+    public static void main(String[] args) {
+        SpringApplication.run(FrenumServer.class, args);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

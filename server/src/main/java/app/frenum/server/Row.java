@@ -1,0 +1,51 @@
+package app.frenum.server;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Id;
+import jakarta.persistence.MappedSuperclass;
+import jakarta.persistence.PrePersist;
+import jakarta.persistence.PreUpdate;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+
+/** What every table row carries: an id made by whoever asked for it, when it was made and changed, and a version. */
+@MappedSuperclass
+public abstract class Row {
+    @Id
+    private UUID id;
+
+    @Column(nullable = false)
+    private Instant createdAt;
+
+    @Column(nullable = false)
+    private Instant updatedAt;
+
+    @Version
+    private Integer version;
+
+    protected Row() {}
+
+    protected Row(UUID id) {
+        this.id = id;
+    }
+
+    @PrePersist
+    void created() {
+        createdAt = Instant.now();
+        updatedAt = createdAt;
+    }
+
+    @PreUpdate
+    void updated() {
+        updatedAt = Instant.now();
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public Instant createdAt() {
+        return createdAt;
+    }
+}

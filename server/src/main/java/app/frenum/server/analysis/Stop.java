@@ -1,0 +1,41 @@
+package app.frenum.server.analysis;
+
+import app.frenum.server.Row;
+import jakarta.persistence.Entity;
+import java.util.UUID;
+
+@Entity
+class Stop extends Row {
+    private UUID seriesId;
+    private int number;
+    private UUID recordingId;
+    private String byHand;
+
+    protected Stop() {}
+
+    Stop(UUID id, UUID seriesId, int number, UUID recordingId, String byHand) {
+        super(id);
+        this.seriesId = seriesId;
+        this.number = number;
+        this.recordingId = recordingId;
+        this.byHand = byHand;
+    }
+
+    UUID seriesId() {
+        return seriesId;
+    }
+
+    int number() {
+        return number;
+    }
+
+    /** Null for a stop measured by hand. */
+    UUID recordingId() {
+        return recordingId;
+    }
+
+    /** The sheet's row as JSON; null for a logged stop. */
+    String byHand() {
+        return byHand;
+    }
+}

@@ -1,0 +1,19 @@
+package app.frenum.server.analysis;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface StopRepository extends JpaRepository<Stop, UUID> {
+    List<Stop> findBySeriesIdInOrderByNumber(Collection<UUID> seriesIds);
+
+    List<Stop> findByRecordingId(UUID recordingId);
+
+    @Query("select max(s.number) from Stop s where s.seriesId = :seriesId")
+    Integer highestNumber(UUID seriesId);
+
+    @Query("select new app.frenum.server.analysis.StopCount(s.seriesId, count(s)) from Stop s group by s.seriesId")
+    List<StopCount> counts();
+}

@@ -1,0 +1,282 @@
+package app.frenum.server.analysis;
+
+import app.frenum.core.compare.HandMeasurement;
+import app.frenum.core.compare.LoggedStops;
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.LogAnalysis;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.StopTrace;
+import app.frenum.core.stop.Validity;
+import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.plan.TestDefinition;
+import app.frenum.server.plan.TestService;
+import app.frenum.server.problem.Problem;
+import app.frenum.server.recording.RecordingService;
+import app.frenum.server.recording.RecordingService.Opened;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps stops, and everything said about them later. What was measured is never changed, only added to. */
+@Service
+@Transactional
+public class StopService {
+    private final StopRepository stops;
+    private final MeasurementRepository measurements;
+    private final StrikeOutRepository strikeOuts;
+    private final TestService tests;
+    private final RecordingService recordings;
+    private final JsonMapper json;
+    private final ApplicationEventPublisher events;
+
+    StopService(
+            StopRepository stops,
+            MeasurementRepository measurements,
+            StrikeOutRepository strikeOuts,
+            TestService tests,
+            RecordingService recordings,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
+        this.stops = stops;
+        this.measurements = measurements;
+        this.strikeOuts = strikeOuts;
+        this.tests = tests;
+        this.recordings = recordings;
+        this.json = json;
+        this.events = events;
+    }
+
+    /** How a test's stops are measured. */
+    public static AnalysisOptions optionsOf(TestDefinition test) {
+        return new AnalysisOptions(
+                Figure.of(test.nominalSpeed().inside()), test.basis(), AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
+    }
+
+    public UUID addLogged(UUID seriesId, UUID recordingId, MeasuredStop measured) {
+        Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, nextNumber(seriesId), recordingId, null));
+        measurements.save(new Measurement(
+                UUID.randomUUID(), stop.id(), 0, null, null, null, null, json.writeValueAsString(measured)));
+        changed(seriesId);
+        return stop.id();
+    }
+
+    public UUID addByHand(UUID seriesId, SheetStop row, String importedBy) {
+        int number = row.stop().filter(n -> n > highestNumber(seriesId)).orElseGet(() -> nextNumber(seriesId));
+        Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, number, null, json.writeValueAsString(row)));
+        if (row.struckOut()) {
+            strikeOuts.save(new StrikeOut(
+                    UUID.randomUUID(), stop.id(), 0, true, row.reason().orElse("struck out on the sheet"), importedBy));
+        }
+        changed(seriesId);
+        return stop.id();
+    }
+
+    private int nextNumber(UUID seriesId) {
+        return highestNumber(seriesId) + 1;
+    }
+
+    private int highestNumber(UUID seriesId) {
+        Integer highest = stops.highestNumber(seriesId);
+        return highest == null ? 0 : highest;
+    }
+
+    private void changed(UUID seriesId) {
+        events.publishEvent(new StopsChanged(tests.series(seriesId).testId()));
+    }
+
+    @Transactional(readOnly = true)
+    public List<StopCount> counts() {
+        return stops.counts();
+    }
+
+    @Transactional(readOnly = true)
+    public List<StopView> stopsOf(Collection<UUID> seriesIds, TestDefinition test) {
+        return views(stops.findBySeriesIdInOrderByNumber(seriesIds), test);
+    }
+
+    @Transactional(readOnly = true)
+    public List<StopView> stopsOf(UUID testId) {
+        List<UUID> series = tests.seriesOf(testId).stream().map(s -> s.id()).toList();
+        return stopsOf(series, tests.test(testId));
+    }
+
+    /** The test in which the stops of a recording are, if any. */
+    @Transactional(readOnly = true)
+    public Optional<UUID> testOfRecording(UUID recordingId) {
+        return stops.findByRecordingId(recordingId).stream()
+                .findFirst()
+                .map(s -> tests.series(s.seriesId()).testId());
+    }
+
+    @Transactional(readOnly = true)
+    public StopView stop(UUID id) {
+        Stop stop = entity(id);
+        return views(List.of(stop), testOf(stop)).get(0);
+    }
+
+    private Stop entity(UUID id) {
+        return stops.findById(id).orElseThrow(() -> Problem.notFound("The stop"));
+    }
+
+    private TestDefinition testOf(Stop stop) {
+        return tests.test(tests.series(stop.seriesId()).testId());
+    }
+
+    private List<StopView> views(List<Stop> some, TestDefinition test) {
+        List<UUID> ids = some.stream().map(Stop::id).toList();
+        Map<UUID, List<Measurement>> measured = measurements.findByStopIdInOrderBySequence(ids).stream()
+                .collect(Collectors.groupingBy(Measurement::stopId));
+        Map<UUID, List<StrikeOut>> decided = strikeOuts.findByStopIdInOrderBySequence(ids).stream()
+                .collect(Collectors.groupingBy(StrikeOut::stopId));
+        return some.stream()
+                .map(s -> view(
+                        s, measured.getOrDefault(s.id(), List.of()), decided.getOrDefault(s.id(), List.of()), test))
+                .toList();
+    }
+
+    private StopView view(Stop stop, List<Measurement> measured, List<StrikeOut> decided, TestDefinition test) {
+        List<Decision> decisions = decided.stream().map(StrikeOut::decision).toList();
+        boolean out =
+                !decisions.isEmpty() && decisions.get(decisions.size() - 1).struckOut();
+        if (stop.byHand() != null) {
+            return handView(stop, decisions, out, test);
+        }
+        Measurement current = measured.get(measured.size() - 1);
+        MeasuredStop figures = figures(current);
+        boolean moved = current.handOnset().isPresent() || current.handEnd().isPresent();
+        return new StopView(
+                stop.id(),
+                stop.seriesId(),
+                stop.number(),
+                stop.recordingId(),
+                figures,
+                moved ? figures(measured.get(0)) : null,
+                null,
+                LoggedStops.value(figures),
+                figures.distanceUncertainty(),
+                figures.entrySpeed(),
+                figures.validity(),
+                out,
+                decisions,
+                measured.stream().skip(1).map(Measurement::move).toList());
+    }
+
+    private StopView handView(Stop stop, List<Decision> decisions, boolean out, TestDefinition test) {
+        SheetStop row = json.readValue(stop.byHand(), SheetStop.class);
+        HandMeasurement m = row.measurement(Optional.of(test.nominalSpeed()));
+        Validity validity = m.isEntrySpeedOut() ? Validity.REPEAT : Validity.VALID;
+        return new StopView(
+                stop.id(),
+                stop.seriesId(),
+                stop.number(),
+                null,
+                null,
+                null,
+                row,
+                m.value(),
+                m.readingUncertainty(),
+                m.entrySpeed(),
+                validity,
+                out,
+                decisions,
+                List.of());
+    }
+
+    private MeasuredStop figures(Measurement m) {
+        return json.readValue(m.figures(), MeasuredStop.class);
+    }
+
+    /** Strikes a stop out or brings it back. */
+    public StopView decide(UUID id, DecisionRequest request) {
+        Stop stop = entity(id);
+        if (!strikeOuts.existsById(request.requestId())) {
+            int sequence = strikeOuts.findByStopIdInOrderBySequence(List.of(id)).size();
+            strikeOuts.save(new StrikeOut(
+                    request.requestId(), id, sequence, request.struckOut(), request.reason(), request.by()));
+            changed(stop.seriesId());
+        }
+        return stop(id);
+    }
+
+    /** What the stop would measure between other edges; nothing is kept. */
+    @Transactional(readOnly = true)
+    public MeasuredStop tryEdges(UUID id, Double onsetS, Double endS) {
+        return remeasured(entity(id), onsetS, endS);
+    }
+
+    /** Keeps other edges beside the automatic ones. */
+    public StopView moveEdges(UUID id, Edges edges) {
+        Stop stop = entity(id);
+        if (!measurements.existsById(edges.requestId())) {
+            MeasuredStop measured = remeasured(stop, edges.onsetS(), edges.endS());
+            int sequence =
+                    measurements.findByStopIdInOrderBySequence(List.of(id)).size();
+            measurements.save(new Measurement(
+                    edges.requestId(),
+                    id,
+                    sequence,
+                    edges.onsetS(),
+                    edges.endS(),
+                    edges.by(),
+                    edges.why(),
+                    json.writeValueAsString(measured)));
+            changed(stop.seriesId());
+        }
+        return stop(id);
+    }
+
+    private MeasuredStop remeasured(Stop stop, Double onsetS, Double endS) {
+        Measurement first = automatic(stop);
+        MeasuredStop automatic = figures(first);
+        Opened opened = recordings.open(stop.recordingId());
+        double onset = onsetS == null ? automatic.onsetS() : onsetS;
+        double end = endS == null ? automatic.endS() : endS;
+        if (!(onset < end - 0.1 && end <= opened.log().durationS() && Math.abs(onset - automatic.onsetS()) <= 5)) {
+            throw Problem.invalid(
+                    "onsetS",
+                    "The onset must lie within 5 s of %.2f s and at least 0.1 s before the end, and the end within the log."
+                            .formatted(automatic.onsetS()));
+        }
+        List<HealthFinding> health = opened.health();
+        return LogAnalysis.measure(
+                opened.log(),
+                opened.calibration(),
+                health,
+                optionsOf(testOf(stop)),
+                automatic.brake(),
+                optional(onsetS),
+                optional(endS));
+    }
+
+    private Measurement automatic(Stop stop) {
+        if (stop.recordingId() == null) {
+            throw Problem.invalid("onsetS", "The stop was measured by hand; it has no log whose edges could be moved.");
+        }
+        return measurements.findByStopIdInOrderBySequence(List.of(stop.id())).get(0);
+    }
+
+    private static OptionalDouble optional(Double x) {
+        return x == null ? OptionalDouble.empty() : OptionalDouble.of(x);
+    }
+
+    /** The curves of a stop between its current edges. */
+    @Transactional(readOnly = true)
+    public StopTrace trace(UUID id) {
+        Stop stop = entity(id);
+        automatic(stop);
+        List<Measurement> all = measurements.findByStopIdInOrderBySequence(List.of(id));
+        MeasuredStop current = figures(all.get(all.size() - 1));
+        Opened opened = recordings.open(stop.recordingId());
+        return StopTrace.of(opened.log(), opened.calibration(), current.onsetS(), current.endS());
+    }
+}

@@ -1,0 +1,40 @@
+package app.frenum.server.analysis;
+
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.Validity;
+import app.frenum.formats.sheet.SheetStop;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A stop as it is shown.
+ *
+ * @param number in its series, as counted at the lane
+ * @param recordingId null when it was measured by hand
+ * @param measured what the log says between the current edges; null when measured by hand
+ * @param automatic what it said between the automatic edges, when a person has moved one; else null
+ * @param byHand the sheet's row; null when logged
+ * @param value what is compared: corrected distance in m, or deceleration in m/s² by stopwatch
+ * @param valueUncertainty standard uncertainty of its reading, same unit
+ * @param entrySpeed m/s
+ * @param validity by the rules
+ * @param struckOut whether a person took it out
+ * @param decisions every strike-out and return, oldest first
+ * @param moves every setting of the edges by hand, oldest first
+ */
+public record StopView(
+        UUID id,
+        UUID seriesId,
+        int number,
+        UUID recordingId,
+        MeasuredStop measured,
+        MeasuredStop automatic,
+        SheetStop byHand,
+        Figure value,
+        Figure valueUncertainty,
+        Figure entrySpeed,
+        Validity validity,
+        boolean struckOut,
+        List<Decision> decisions,
+        List<EdgeMove> moves) {}

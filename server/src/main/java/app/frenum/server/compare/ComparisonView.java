@@ -1,0 +1,100 @@
+package app.frenum.server.compare;
+
+import app.frenum.core.compare.Check.Level;
+import app.frenum.core.compare.CheckCode;
+import app.frenum.core.compare.Interval;
+import app.frenum.core.compare.Metres;
+import app.frenum.core.compare.Verdict;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.DistanceBasis;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A test's comparison as it is shown. Distances in m, by stopwatch decelerations in m/s²; differences are
+ * candidate − baseline.
+ *
+ * @param nominalSpeed m/s
+ * @param sides every configuration of the test, baseline first
+ * @param comparisons one per candidate
+ */
+public record ComparisonView(
+        UUID testId,
+        DistanceBasis basis,
+        double nominalSpeed,
+        Double carLengthM,
+        Double carWidthM,
+        List<SideView> sides,
+        List<Pair> comparisons) {
+
+    /**
+     * One configuration.
+     *
+     * @param halfWidth95 of the mean
+     * @param entrySpeedMean m/s
+     * @param mfddMean m/s²
+     * @param stops every stop that has a value
+     * @param speedAlong pairs of distance and speed for its mean stop; empty without valid stops
+     */
+    public record SideView(
+            UUID configurationId,
+            String configuration,
+            List<String> changed,
+            DistanceBasis basis,
+            int n,
+            long struckOut,
+            long repeat,
+            Figure mean,
+            Figure sd,
+            Figure halfWidth95,
+            Figure median,
+            Figure range,
+            Figure cv,
+            Figure trendPerStop,
+            Figure trendP,
+            Figure entrySpeedMean,
+            Figure mfddMean,
+            Figure startTemperatureMean,
+            List<Mark> stops,
+            double[][] speedAlong) {}
+
+    /** One stop's mark on the lane. */
+    public record Mark(UUID stopId, int number, double value, MarkStatus status, String why) {}
+
+    /** Whether a mark counts. */
+    public enum MarkStatus {
+        COUNTS,
+        STRUCK_OUT,
+        REPEAT
+    }
+
+    /** A candidate against the baseline. */
+    public record Pair(
+            UUID candidateId,
+            String candidate,
+            Figure difference,
+            Figure differencePercent,
+            Interval interval95,
+            Interval interval90,
+            Figure welchT,
+            Figure degreesOfFreedom,
+            Figure p,
+            Figure permutationP,
+            Figure holmP,
+            Figure hedgesG,
+            Figure sdRatio,
+            Interval sdRatioInterval,
+            Figure brownForsytheP,
+            Figure instrumentFloor,
+            Figure margin,
+            Verdict verdict,
+            boolean worthwhile,
+            Figure stopsToSettle,
+            Figure smallestDifference,
+            Figure speedStillCarried,
+            Metres metres,
+            List<CheckView> checks) {}
+
+    /** One check. */
+    public record CheckView(CheckCode code, Level level, String title, String message) {}
+}

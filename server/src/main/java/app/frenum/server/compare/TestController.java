@@ -1,0 +1,94 @@
+package app.frenum.server.compare;
+
+import app.frenum.core.compare.Verdict;
+import app.frenum.server.analysis.StopCount;
+import app.frenum.server.analysis.StopService;
+import app.frenum.server.garage.ConfigurationView;
+import app.frenum.server.garage.GarageService;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestDefinition;
+import app.frenum.server.plan.TestRequest;
+import app.frenum.server.plan.TestService;
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/tests")
+class TestController {
+    private final TestService tests;
+    private final GarageService garage;
+    private final StopService stops;
+    private final ComparisonService comparisons;
+
+    TestController(TestService tests, GarageService garage, StopService stops, ComparisonService comparisons) {
+        this.tests = tests;
+        this.garage = garage;
+        this.stops = stops;
+        this.comparisons = comparisons;
+    }
+
+    @GetMapping
+    List<TestSummary> list() {
+        Map<UUID, Long> counts =
+                stops.counts().stream().collect(Collectors.toMap(StopCount::seriesId, StopCount::stops));
+        return tests.tests().stream().map(t -> summary(t, counts)).toList();
+    }
+
+    private TestSummary summary(TestDefinition test, Map<UUID, Long> counts) {
+        List<SeriesView> series = tests.seriesOf(test.id());
+        long n = series.stream().mapToLong(s -> counts.getOrDefault(s.id(), 0L)).sum();
+        ComparisonView comparison = comparisons.compare(test.id(), null, false);
+        Optional<ComparisonView.Pair> telling = comparison.comparisons().stream()
+                .filter(p -> p.verdict() != Verdict.NOT_COMPARABLE)
+                .findFirst()
+                .or(() -> comparison.comparisons().stream().findFirst());
+        return new TestSummary(
+                test,
+                garage.vehicle(test.vehicleId()).name(),
+                comparison.sides().stream()
+                        .map(ComparisonView.SideView::configuration)
+                        .toList(),
+                n,
+                telling.map(ComparisonView.Pair::verdict).orElse(null),
+                telling.map(ComparisonView.Pair::candidate).orElse(null));
+    }
+
+    @PostMapping
+    TestDefinition add(@Valid @RequestBody TestRequest request) {
+        garage.vehicle(request.vehicleId());
+        return tests.add(request);
+    }
+
+    @GetMapping("/{id}")
+    TestDetail test(@PathVariable UUID id) {
+        TestDefinition test = tests.test(id);
+        List<SeriesView> series = tests.seriesOf(id);
+        Map<UUID, ConfigurationView> byId = garage.byId(
+                series.stream().map(SeriesView::configurationId).distinct().toList());
+        List<ConfigurationView> ordered = series.stream()
+                .map(SeriesView::configurationId)
+                .distinct()
+                .map(byId::get)
+                .toList();
+        return new TestDetail(test, garage.vehicle(test.vehicleId()), ordered, series, stops.stopsOf(id));
+    }
+
+    @GetMapping("/{id}/comparison")
+    ComparisonView comparison(
+            @PathVariable UUID id,
+            @RequestParam(required = false) UUID baseline,
+            @RequestParam(defaultValue = "false") boolean includeStruckOut) {
+        return comparisons.compare(id, baseline, includeStruckOut);
+    }
+}

@@ -1,0 +1,16 @@
+package app.frenum.server.compare;
+
+import app.frenum.server.analysis.StopView;
+import app.frenum.server.garage.ConfigurationView;
+import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestDefinition;
+import java.util.List;
+
+/** Everything a reading page needs of a test, in one answer. */
+public record TestDetail(
+        TestDefinition test,
+        VehicleView vehicle,
+        List<ConfigurationView> configurations,
+        List<SeriesView> series,
+        List<StopView> stops) {}

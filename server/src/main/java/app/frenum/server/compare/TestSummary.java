@@ -1,0 +1,18 @@
+package app.frenum.server.compare;
+
+import app.frenum.core.compare.Verdict;
+import app.frenum.server.plan.TestDefinition;
+import java.util.List;
+
+/**
+ * A line of the list of tests.
+ *
+ * @param verdict of the first candidate that is settled, else of the first; null while there is nothing to compare
+ */
+public record TestSummary(
+        TestDefinition test,
+        String vehicle,
+        List<String> configurations,
+        long stops,
+        Verdict verdict,
+        String candidate) {}

@@ -1,0 +1,141 @@
+package app.frenum.server.demo;
+
+import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.DistanceBasis;
+import app.frenum.formats.BadInput;
+import app.frenum.server.FrenumProperties;
+import app.frenum.server.analysis.DecisionRequest;
+import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopView;
+import app.frenum.server.garage.VehicleView;
+import app.frenum.server.intake.ImportService;
+import app.frenum.server.intake.SaveRequest;
+import app.frenum.server.plan.Conditions;
+import app.frenum.server.plan.EnteredQuantity;
+import app.frenum.server.plan.TestRequest;
+import app.frenum.server.plan.TestService;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+
+/** Brings the demo's files in by the same door as everybody's, when the database is empty. */
+@Component
+class DemoLoader implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    private static final String BY = "Test marshal";
+    private static final UUID VEHICLE = UUID.nameUUIDFromBytes(new byte[] {1});
+    private static final UUID LOGGED_TEST = UUID.nameUUIDFromBytes(new byte[] {2});
+    private static final UUID TAPE_TEST = UUID.nameUUIDFromBytes(new byte[] {3});
+    private static final double KIT_AND_ALL_KG = 1725;
+
+    private final FrenumProperties properties;
+    private final TestService tests;
+    private final StopService stops;
+    private final ImportService imports;
+
+    DemoLoader(FrenumProperties properties, TestService tests, StopService stops, ImportService imports) {
+        this.properties = properties;
+        this.tests = tests;
+        this.stops = stops;
+        this.imports = imports;
+    }
+
+    /** Writes one of the demo's files. */
+    private interface FileWriter {
+        void write(Path to) throws IOException;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException, BadInput {
+        if (!properties.demo() || !tests.tests().isEmpty()) {
+            return;
+        }
+        LOG.info("Loading the demo data");
+        VehicleView car = new VehicleView(
+                VEHICLE, "Tarn 2.0 estate", "Course-safety car with 180 kg of rescue kit", KIT_AND_ALL_KG, 4.62, 1.79);
+        TestRequest tape = test(TAPE_TEST, "Do braided hoses stop it shorter?", LocalDate.of(2026, 3, 14));
+        bringIn(
+                "older-day-by-tape.csv",
+                DemoScenario::writeOlderSheet,
+                new SaveRequest(
+                        TAPE_TEST,
+                        car,
+                        tape,
+                        List.of(new SaveRequest.Placement(1, "Braided hoses", List.of("hoses"), 1)),
+                        Conditions.UNKNOWN,
+                        BY));
+        TestRequest logged =
+                test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", LocalDate.of(2026, 6, 20));
+        bringIn(
+                "tarn-as-bought.csv",
+                DemoScenario::writeAsBought,
+                new SaveRequest(
+                        LOGGED_TEST, null, logged, nine(DemoScenario.AS_BOUGHT, List.of()), conditions(14, 2.40), BY));
+        bringIn(
+                "tarn-pads-and-fluid.csv",
+                DemoScenario::writePadsAndFluid,
+                new SaveRequest(
+                        LOGGED_TEST,
+                        null,
+                        null,
+                        nine(DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
+                        conditions(17, 2.45),
+                        BY));
+        strikeOutEarlyBraking();
+    }
+
+    private static TestRequest test(UUID id, String question, LocalDate day) {
+        return new TestRequest(
+                id,
+                VEHICLE,
+                question,
+                "Marrow Flats",
+                0.001,
+                new EnteredQuantity(90, Unit.KILOMETRES_PER_HOUR),
+                DistanceBasis.ONSET_TO_REST,
+                1.0,
+                false,
+                day);
+    }
+
+    private static Conditions conditions(double ambientC, double tyreBar) {
+        return new Conditions("2026-06-20", "Club driver", "180 kg kit", "dry", "west", ambientC, tyreBar);
+    }
+
+    private static List<SaveRequest.Placement> nine(String configuration, List<String> changed) {
+        return IntStream.rangeClosed(1, 9)
+                .mapToObj(i -> new SaveRequest.Placement(i, configuration, changed, 1))
+                .toList();
+    }
+
+    private void bringIn(String name, FileWriter writer, SaveRequest request) throws IOException, BadInput {
+        Path file = Files.createTempFile("frenum-demo-", ".csv");
+        UUID id = UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+        try {
+            writer.write(file);
+            try (InputStream content = Files.newInputStream(file)) {
+                imports.stage(id, name, content);
+            }
+            imports.save(id, request);
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    private void strikeOutEarlyBraking() {
+        List<StopView> all = stops.stopsOf(LOGGED_TEST);
+        StopView early = all.get(all.size() - 7);
+        stops.decide(early.id(), new DecisionRequest(UUID.randomUUID(), true, "braked before the cone", BY));
+    }
+}

@@ -1,0 +1,93 @@
+package app.frenum.server.demo;
+
+import app.frenum.core.simulate.Approach;
+import app.frenum.core.simulate.AxleBrake;
+import app.frenum.core.simulate.DriverHabits;
+import app.frenum.core.simulate.Hydraulics;
+import app.frenum.core.simulate.LaneConditions;
+import app.frenum.core.simulate.Pad;
+import app.frenum.core.simulate.Sensors;
+import app.frenum.core.simulate.SimulatedCar;
+import app.frenum.core.simulate.TestDrive;
+import app.frenum.formats.log.LogCsvWriter;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The made-up day that the demo shows: the hill-climb club's course-safety estate "Tarn 2.0" with 180 kg of rescue
+ * kit, on the airfield lane "Marrow Flats". Everything comes out of the simulator, with fixed seeds.
+ */
+public final class DemoScenario {
+    public static final String AS_BOUGHT = "As bought";
+    public static final String PADS_AND_FLUID = "Semi-metallic pads + fresh fluid";
+
+    private static final double NOMINAL_MPS = 25;
+    private static final double COOLING_S = 75;
+    private static final Pad OLD_PAD = new Pad(0.372, 0.06, 110, 330, 0.0016);
+    private static final Pad NEW_PAD = new Pad(0.401, 0.10, 120, 460, 0.0008);
+    private static final Hydraulics OLD_FLUID = new Hydraulics(0.085, 34, 0.36, 22, 0.34, 165);
+    private static final Hydraulics FRESH_FLUID = new Hydraulics(0.055, 34, 0.36, 18, 0.29, 255);
+    private static final AxleBrake FRONT = new AxleBrake(OLD_PAD, 372, 7.4, 1 / 420.0, 0.00042);
+    private static final AxleBrake REAR =
+            new AxleBrake(new Pad(0.36, 0.05, 100, 380, 0.001), 168, 5.1, 1 / 450.0, 0.0004);
+    private static final SimulatedCar CAR = new SimulatedCar(1725, 2.68, 0.57, 0.55, 0.42, FRONT, REAR, OLD_FLUID);
+    private static final LaneConditions LANE = new LaneConditions(0.97, 0.76, 0.001, 14);
+    private static final DriverHabits DRIVER = new DriverHabits(62, 1.6, 0.26, 0.03, 0.14);
+
+    private DemoScenario() {}
+
+    /** Nine approaches as bought, of which one is too fast and eight count. */
+    public static void writeAsBought(Path to) throws IOException {
+        List<Approach> approaches = eight();
+        approaches.add(3, Approach.stop(NOMINAL_MPS * 1.052, COOLING_S));
+        write(CAR, approaches, 90, 4107, to);
+    }
+
+    /** Nine with pads and fluid: one locks its front wheels, one brakes early. */
+    public static void writePadsAndFluid(Path to) throws IOException {
+        List<Approach> approaches = eight();
+        approaches.set(5, approaches.get(5).with(Approach.Event.LOCK));
+        approaches.add(2, Approach.stop(NOMINAL_MPS, COOLING_S).with(Approach.Event.EARLY));
+        write(CAR.with(NEW_PAD, FRESH_FLUID), approaches, 92, 4211, to);
+    }
+
+    private static List<Approach> eight() {
+        return new ArrayList<>(TestDrive.repeated(8, Approach.stop(NOMINAL_MPS, COOLING_S)));
+    }
+
+    private static void write(SimulatedCar car, List<Approach> approaches, double discStartC, long seed, Path to)
+            throws IOException {
+        try (Writer file = Files.newBufferedWriter(to)) {
+            LogCsvWriter csv = new LogCsvWriter(file, TestDrive.header());
+            TestDrive.drive(car, LANE, DRIVER, Sensors.USUAL, discStartC, approaches, seed, (t, row) -> {
+                try {
+                    csv.row(t, row);
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            });
+        }
+    }
+
+    /** An older day with cone, tape and thermometer gun: fewer stops, more scatter. */
+    public static void writeOlderSheet(Path to) throws IOException {
+        Files.writeString(to, """
+                configuration,series,stop,date,basis,direction,driver,load,instrument,nominal speed [km/h],entry speed [km/h],distance [m],start temperature front left [°C],pedal feel,surface,ambient [°C],tyre pressure front [bar],struck out,reason,note
+                As bought,1,1,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,90.5,48.9,88,normal,dry,9,2.4,,,
+                As bought,1,2,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,89.5,46.8,95,normal,dry,9,2.4,,,
+                As bought,1,3,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,91.0,49.7,97,normal,dry,9,2.4,,,
+                As bought,1,4,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,90.0,47.1,102,long-soft,dry,10,2.4,,,chalk mark smudged
+                As bought,1,5,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,90.0,48.3,99,normal,dry,10,2.4,,,
+                Braided hoses,1,1,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,90.5,47.6,91,firm,dry,11,2.4,,,
+                Braided hoses,1,2,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,90.0,48.8,96,firm,dry,11,2.4,,,
+                Braided hoses,1,3,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,89.0,46.2,98,firm,dry,11,2.4,,,
+                Braided hoses,1,4,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,95.0,52.9,104,firm,dry,12,2.4,,,too fast at the cone
+                Braided hoses,1,5,2026-03-14,ONSET_TO_REST,west,Club driver,180 kg kit,tape,90,90.0,47.3,100,firm,dry,12,2.4,,,
+                """);
+    }
+}

@@ -1,0 +1,6 @@
+package app.frenum.server.garage;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface VehicleRepository extends JpaRepository<Vehicle, UUID> {}

@@ -1,0 +1,4 @@
+/**
+ * Vehicles and their brake configurations. Start at {@link app.frenum.server.garage.GarageService}.
+ */
+package app.frenum.server.garage;

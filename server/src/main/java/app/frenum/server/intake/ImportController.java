@@ -1,0 +1,66 @@
+package app.frenum.server.intake;
+
+import app.frenum.core.log.Role;
+import app.frenum.formats.BadInput;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/imports/{id}")
+class ImportController {
+    private final ImportService imports;
+
+    ImportController(ImportService imports) {
+        this.imports = imports;
+    }
+
+    /** The file itself is the body, so that it is never held in memory. */
+    @PutMapping(consumes = "application/octet-stream")
+    ImportPreview upload(
+            @PathVariable UUID id,
+            @RequestParam String fileName,
+            @RequestParam(required = false) UUID testId,
+            HttpServletRequest request)
+            throws IOException, BadInput {
+        imports.stage(id, fileName, request.getInputStream());
+        return imports.preview(id, testId);
+    }
+
+    @GetMapping
+    ImportPreview preview(@PathVariable UUID id, @RequestParam(required = false) UUID testId)
+            throws IOException, BadInput {
+        return imports.preview(id, testId);
+    }
+
+    @GetMapping("/progress")
+    Progress progress(@PathVariable UUID id) {
+        return new Progress(imports.rowsRead(id));
+    }
+
+    @PutMapping("/roles")
+    ImportPreview roles(
+            @PathVariable UUID id, @RequestParam(required = false) UUID testId, @RequestBody Map<Integer, Role> roles)
+            throws IOException, BadInput {
+        imports.setRoles(id, roles);
+        return imports.preview(id, testId);
+    }
+
+    @PostMapping("/save")
+    Saved save(@PathVariable UUID id, @Valid @RequestBody SaveRequest request) throws IOException, BadInput {
+        return imports.save(id, request);
+    }
+
+    /** How far reading has come. */
+    record Progress(long rows) {}
+}

@@ -1,0 +1,44 @@
+package app.frenum.server.intake;
+
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.Role;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.intake.StagedImport.Kind;
+import app.frenum.server.recording.StoredFile;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * What was recognised in a file, before anything is kept.
+ *
+ * @param alreadyIn where the same bytes went before; null when they are new
+ * @param log what a log holds; null for a sheet
+ * @param sheet what a sheet holds; null for a log
+ */
+public record ImportPreview(
+        UUID id, StoredFile file, Kind kind, AlreadyIn alreadyIn, LogPreview log, SheetPreview sheet) {
+
+    /** Where the same bytes went before. */
+    public record AlreadyIn(UUID recordingId, UUID testId, String fileName) {}
+
+    /**
+     * @param speed the whole log's speed, thinned, for a look: pairs of time (s) and speed (m/s)
+     * @param rolesRemembered whether roles set by hand for this logger were used
+     */
+    public record LogPreview(
+            int rows,
+            double durationS,
+            double rateHz,
+            List<ColumnView> columns,
+            boolean rolesRemembered,
+            List<HealthFinding> health,
+            List<MeasuredStop> stops,
+            double[][] speed) {}
+
+    /** One column with its role, and the roles it could have by its unit. */
+    public record ColumnView(int index, String name, String unit, Role role, List<Role> possible) {}
+
+    /** The rows of a sheet, and what was not read. */
+    public record SheetPreview(List<SheetStop> stops, List<String> leftOut) {}
+}

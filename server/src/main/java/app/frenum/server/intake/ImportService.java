@@ -1,0 +1,301 @@
+package app.frenum.server.intake;
+
+import app.frenum.core.log.HealthCheck;
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.Log;
+import app.frenum.core.log.Role;
+import app.frenum.core.log.SampleBlock;
+import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.LogAnalysis;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.formats.BadInput;
+import app.frenum.formats.log.Column;
+import app.frenum.formats.log.LogCsvReader;
+import app.frenum.formats.log.LogFile;
+import app.frenum.formats.log.LogHeader;
+import app.frenum.formats.sheet.SheetStop;
+import app.frenum.formats.sheet.StopSheet;
+import app.frenum.formats.sheet.StopSheetReader;
+import app.frenum.server.analysis.StopService;
+import app.frenum.server.garage.ConfigurationView;
+import app.frenum.server.garage.GarageService;
+import app.frenum.server.intake.ImportPreview.AlreadyIn;
+import app.frenum.server.intake.ImportPreview.ColumnView;
+import app.frenum.server.intake.ImportPreview.LogPreview;
+import app.frenum.server.intake.ImportPreview.SheetPreview;
+import app.frenum.server.intake.StagedImport.Kind;
+import app.frenum.server.plan.Conditions;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestDefinition;
+import app.frenum.server.plan.TestService;
+import app.frenum.server.problem.Problem;
+import app.frenum.server.recording.RecordingService;
+import app.frenum.server.recording.StoredFile;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Brings files in: first a look at what was recognised, then one save that stores everything or nothing. */
+@Service
+public class ImportService {
+    private static final int PREVIEW_POINTS = 1200;
+
+    private final StagedImportRepository staged;
+    private final LoggerRolesRepository loggerRoles;
+    private final UploadFolder folder;
+    private final GarageService garage;
+    private final TestService tests;
+    private final StopService stops;
+    private final RecordingService recordings;
+    private final JsonMapper json;
+    private final Map<UUID, Long> rowsRead = new ConcurrentHashMap<>();
+
+    ImportService(
+            StagedImportRepository staged,
+            LoggerRolesRepository loggerRoles,
+            UploadFolder folder,
+            GarageService garage,
+            TestService tests,
+            StopService stops,
+            RecordingService recordings,
+            JsonMapper json) {
+        this.staged = staged;
+        this.loggerRoles = loggerRoles;
+        this.folder = folder;
+        this.garage = garage;
+        this.tests = tests;
+        this.stops = stops;
+        this.recordings = recordings;
+        this.json = json;
+    }
+
+    /** Takes a file in for a look. Refused files leave nothing behind. */
+    public void stage(UUID id, String fileName, InputStream content) throws IOException, BadInput {
+        StoredFile file = folder.store(id, fileName, content);
+        try {
+            Kind kind = StopSheetReader.looksLikeSheet(folder.path(id)) ? Kind.SHEET : Kind.LOG;
+            if (!staged.existsById(id)) {
+                staged.save(new StagedImport(id, file, kind));
+            }
+        } catch (BadInput | RuntimeException e) {
+            folder.remove(id);
+            throw e;
+        }
+    }
+
+    /** How many rows of a file have been read so far. */
+    public long rowsRead(UUID id) {
+        return rowsRead.getOrDefault(id, 0L);
+    }
+
+    /**
+     * What is in a staged file.
+     *
+     * @param testId the test whose nominal speed and basis the stops are measured with; null for neither
+     */
+    public ImportPreview preview(UUID id, UUID testId) throws IOException, BadInput {
+        StagedImport s = staged.findById(id).orElseThrow(() -> Problem.notFound("The file"));
+        AnalysisOptions options = testId == null
+                ? AnalysisOptions.onset(AnalysisOptions.noNominal())
+                : StopService.optionsOf(tests.test(testId));
+        AlreadyIn already = recordings
+                .withBytes(s.file().sha256())
+                .map(r -> new AlreadyIn(
+                        r.id(),
+                        stops.testOfRecording(r.id()).orElse(null),
+                        r.file().name()))
+                .orElse(null);
+        return s.kind() == Kind.LOG
+                ? new ImportPreview(id, s.file(), s.kind(), already, logPreview(id, options), null)
+                : new ImportPreview(id, s.file(), s.kind(), null, null, sheetPreview(id));
+    }
+
+    private LogPreview logPreview(UUID id, AnalysisOptions options) throws IOException, BadInput {
+        boolean remembered = !rememberedRoles(id).isEmpty();
+        try (LogFile log = read(id)) {
+            Analysed analysed = Analysed.of(log, options);
+            return new LogPreview(
+                    log.log().rows(),
+                    log.log().durationS(),
+                    HealthCheck.rateHz(log.log()),
+                    log.header().columns().stream().map(ImportService::column).toList(),
+                    remembered,
+                    analysed.health(),
+                    analysed.stops(),
+                    speed(log.log()));
+        }
+    }
+
+    private SheetPreview sheetPreview(UUID id) throws IOException, BadInput {
+        StopSheet sheet = StopSheetReader.read(folder.path(id));
+        return new SheetPreview(sheet.stops(), sheet.leftOut());
+    }
+
+    private LogFile read(UUID id) throws IOException, BadInput {
+        try {
+            return LogCsvReader.read(folder.path(id), rememberedRoles(id), rows -> rowsRead.put(id, rows));
+        } finally {
+            rowsRead.remove(id);
+        }
+    }
+
+    private Map<Integer, Role> rememberedRoles(UUID id) throws IOException, BadInput {
+        String fingerprint = LogHeader.read(folder.path(id), Map.of()).fingerprint();
+        return loggerRoles
+                .findById(fingerprint)
+                .map(r -> json.readValue(r.roles(), new TypeReference<Map<Integer, Role>>() {}))
+                .orElse(Map.of());
+    }
+
+    private static ColumnView column(Column c) {
+        List<Role> possible = Arrays.stream(Role.values())
+                .filter(r -> r.dimension().isEmpty()
+                        || r.dimension().get() == c.unit().dimension())
+                .toList();
+        return new ColumnView(c.index(), c.name(), c.unit().symbol(), c.role(), possible);
+    }
+
+    /** Every so many rows of speed; enough for a strip on a screen. */
+    private static double[][] speed(Log log) {
+        Optional<Integer> channel = log.channel(Role.SPEED);
+        if (channel.isEmpty()) {
+            return new double[0][];
+        }
+        int every = Math.max(1, log.rows() / PREVIEW_POINTS);
+        List<double[]> points = new ArrayList<>();
+        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
+            int to = Math.min(log.rows(), from + SampleBlock.ROWS);
+            double[] t = log.times(from, to);
+            double[] v = log.values(channel.get(), from, to);
+            for (int i = (every - from % every) % every; i < t.length; i += every) {
+                if (!Double.isNaN(v[i])) {
+                    points.add(new double[] {t[i], Math.round(v[i] * 100) / 100.0});
+                }
+            }
+        }
+        return points.toArray(double[][]::new);
+    }
+
+    /** Remembers which columns mean what for every file with this header. */
+    @Transactional
+    public void setRoles(UUID id, Map<Integer, Role> roles) throws IOException, BadInput {
+        LogHeader header = LogHeader.read(folder.path(id), roles);
+        long distinct =
+                roles.values().stream().filter(r -> r != Role.EXTRA).distinct().count();
+        if (distinct < roles.values().stream().filter(r -> r != Role.EXTRA).count()) {
+            throw Problem.invalid("roles", "Two columns have the same role; each role belongs to one column.");
+        }
+        LoggerRoles row =
+                loggerRoles.findById(header.fingerprint()).orElseGet(() -> new LoggerRoles(header.fingerprint()));
+        row.setRoles(json.writeValueAsString(roles));
+        loggerRoles.save(row);
+    }
+
+    /** Stores an import, all of it or nothing. Asked again, it answers as before. */
+    @Transactional(rollbackFor = Exception.class)
+    public Saved save(UUID id, SaveRequest request) throws IOException, BadInput {
+        StagedImport s = staged.locked(id).orElseThrow(() -> Problem.notFound("The file"));
+        if (s.savedTestId() != null) {
+            return new Saved(s.savedTestId());
+        }
+        if (request.newVehicle() != null) {
+            garage.add(request.newVehicle());
+        }
+        if (request.newTest() != null) {
+            tests.add(request.newTest());
+        }
+        TestDefinition test = tests.test(request.testId());
+        s.savedTo(test.id());
+        staged.flush();
+        if (s.kind() == Kind.LOG) {
+            saveLog(id, s.file(), test, request);
+        } else {
+            saveSheet(id, test, request);
+        }
+        return new Saved(test.id());
+    }
+
+    private void saveLog(UUID id, StoredFile file, TestDefinition test, SaveRequest request)
+            throws IOException, BadInput {
+        if (request.placements().isEmpty()) {
+            throw Problem.invalid(
+                    "placements", "No stop is chosen. Choose at least one, and the configuration it was driven with.");
+        }
+        try (LogFile log = read(id)) {
+            LogAnalysis analysis = LogAnalysis.of(log.log(), StopService.optionsOf(test));
+            List<HealthFinding> health = new ArrayList<>(log.findings());
+            health.addAll(analysis.health());
+            recordings.save(id, file, log, analysis.calibration(), health);
+            for (SaveRequest.Placement p : request.placements()) {
+                if (p.stop() > analysis.stops().size()) {
+                    throw Problem.invalid(
+                            "placements",
+                            "There is no stop %d; the log has %d."
+                                    .formatted(p.stop(), analysis.stops().size()));
+                }
+                SeriesView series = series(test, p.configuration(), p.changed(), p.block(), request.conditions());
+                stops.addLogged(series.id(), id, analysis.stops().get(p.stop() - 1));
+            }
+        } catch (IllegalArgumentException e) {
+            throw BadInput.inFile(e.getMessage());
+        }
+    }
+
+    private void saveSheet(UUID id, TestDefinition test, SaveRequest request) throws IOException, BadInput {
+        List<SheetStop> rows = StopSheetReader.read(folder.path(id)).stops();
+        for (SheetStop row : rows) {
+            List<String> blocks = rows.stream()
+                    .filter(r -> r.configuration().equals(row.configuration()))
+                    .map(SheetStop::series)
+                    .distinct()
+                    .toList();
+            SeriesView series = series(
+                    test,
+                    row.configuration(),
+                    changed(row, request),
+                    blocks.indexOf(row.series()) + 1,
+                    request.conditions());
+            stops.addByHand(series.id(), row, request.by());
+        }
+    }
+
+    /** What the person said is changed in a configuration of the sheet, if anything. */
+    private static List<String> changed(SheetStop row, SaveRequest request) {
+        return request.placements().stream()
+                .filter(p -> p.configuration().equals(row.configuration()))
+                .map(SaveRequest.Placement::changed)
+                .findFirst()
+                .orElse(List.of());
+    }
+
+    private SeriesView series(
+            TestDefinition test, String configuration, List<String> changed, int block, Conditions conditions) {
+        ConfigurationView c =
+                garage.add(new ConfigurationView(UUID.randomUUID(), test.vehicleId(), configuration.strip(), changed));
+        return tests.seriesFor(test.id(), c.id(), block, conditions);
+    }
+
+    /** The parts of an analysis that a preview shows. */
+    private record Analysed(List<HealthFinding> health, List<MeasuredStop> stops) {
+        static Analysed of(LogFile log, AnalysisOptions options) throws BadInput {
+            List<HealthFinding> health = new ArrayList<>(log.findings());
+            try {
+                LogAnalysis analysis = LogAnalysis.of(log.log(), options);
+                health.addAll(analysis.health());
+                return new Analysed(health, analysis.stops());
+            } catch (IllegalArgumentException e) {
+                throw BadInput.inFile(e.getMessage());
+            }
+        }
+    }
+}

@@ -1,0 +1,40 @@
+package app.frenum.server.intake;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+
+/** The roles that a person gave the columns of one logger's header. */
+@Entity
+class LoggerRoles {
+    @Id
+    private String headerFingerprint;
+
+    private String roles;
+
+    @Column(nullable = false)
+    private Instant createdAt = Instant.now();
+
+    @Column(nullable = false)
+    private Instant updatedAt = Instant.now();
+
+    @Version
+    private Integer version;
+
+    protected LoggerRoles() {}
+
+    LoggerRoles(String headerFingerprint) {
+        this.headerFingerprint = headerFingerprint;
+    }
+
+    String roles() {
+        return roles;
+    }
+
+    void setRoles(String json) {
+        roles = json;
+        updatedAt = Instant.now();
+    }
+}

@@ -1,0 +1,66 @@
+package app.frenum.server.plan;
+
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.DistanceBasis;
+import app.frenum.server.Row;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.LocalDate;
+import java.util.UUID;
+
+@Entity
+class BrakeTest extends Row {
+    private UUID vehicleId;
+    private String question;
+    private String lane;
+    private Double grade;
+    private double nominalSpeedEntered;
+
+    @Enumerated(EnumType.STRING)
+    private Unit nominalSpeedUnit;
+
+    @Enumerated(EnumType.STRING)
+    private DistanceBasis basis;
+
+    private double marginSize;
+    private boolean marginOfBaseline;
+    private UUID baselineConfigurationId;
+    private LocalDate drivenOn;
+
+    protected BrakeTest() {}
+
+    BrakeTest(TestRequest r) {
+        super(r.id());
+        vehicleId = r.vehicleId();
+        question = r.question();
+        lane = r.lane();
+        grade = r.grade();
+        nominalSpeedEntered = r.nominalSpeed().value();
+        nominalSpeedUnit = r.nominalSpeed().unit();
+        basis = r.basis();
+        marginSize = r.marginSize();
+        marginOfBaseline = r.marginOfBaseline();
+        drivenOn = r.drivenOn();
+    }
+
+    void setBaseline(UUID configurationId) {
+        baselineConfigurationId = configurationId;
+    }
+
+    TestDefinition definition() {
+        return new TestDefinition(
+                id(),
+                vehicleId,
+                question,
+                lane,
+                grade,
+                new Quantity(nominalSpeedEntered, nominalSpeedUnit),
+                basis,
+                marginSize,
+                marginOfBaseline,
+                baselineConfigurationId,
+                drivenOn);
+    }
+}

@@ -1,0 +1,48 @@
+package app.frenum.server.plan;
+
+import app.frenum.server.Row;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import java.util.UUID;
+
+@Entity
+class Series extends Row {
+    private UUID testId;
+    private UUID configurationId;
+    private int block;
+    private String drivenOn;
+    private String driver;
+    private String loadState;
+    private String surface;
+    private String direction;
+
+    @Column(name = "ambient_c")
+    private Double ambientC;
+
+    private Double tyrePressureFrontBar;
+
+    protected Series() {}
+
+    Series(SeriesView v) {
+        super(v.id());
+        testId = v.testId();
+        configurationId = v.configurationId();
+        block = v.block();
+        drivenOn = v.conditions().drivenOn();
+        driver = v.conditions().driver();
+        loadState = v.conditions().load();
+        surface = v.conditions().surface();
+        direction = v.conditions().direction();
+        ambientC = v.conditions().ambientC();
+        tyrePressureFrontBar = v.conditions().tyrePressureFrontBar();
+    }
+
+    SeriesView view() {
+        return new SeriesView(
+                id(),
+                testId,
+                configurationId,
+                block,
+                new Conditions(drivenOn, driver, loadState, surface, direction, ambientC, tyrePressureFrontBar));
+    }
+}

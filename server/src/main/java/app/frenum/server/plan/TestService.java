@@ -1,0 +1,70 @@
+package app.frenum.server.plan;
+
+import app.frenum.server.problem.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps tests and their series. */
+@Service
+@Transactional
+public class TestService {
+    private final TestRepository tests;
+    private final SeriesRepository series;
+
+    TestService(TestRepository tests, SeriesRepository series) {
+        this.tests = tests;
+        this.series = series;
+    }
+
+    @Transactional(readOnly = true)
+    public List<TestDefinition> tests() {
+        return tests.findAllByOrderByDrivenOnDescCreatedAtDesc().stream()
+                .map(BrakeTest::definition)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public TestDefinition test(UUID id) {
+        return entity(id).definition();
+    }
+
+    private BrakeTest entity(UUID id) {
+        return tests.findById(id).orElseThrow(() -> Problem.notFound("The test"));
+    }
+
+    public TestDefinition add(TestRequest request) {
+        return tests.findById(request.id())
+                .orElseGet(() -> tests.save(new BrakeTest(request)))
+                .definition();
+    }
+
+    public void setBaseline(UUID testId, UUID configurationId) {
+        entity(testId).setBaseline(configurationId);
+    }
+
+    @Transactional(readOnly = true)
+    public List<SeriesView> seriesOf(UUID testId) {
+        return series.findByTestIdOrderByCreatedAt(testId).stream()
+                .map(Series::view)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public SeriesView series(UUID id) {
+        return series.findById(id).map(Series::view).orElseThrow(() -> Problem.notFound("The series"));
+    }
+
+    /** The series of a configuration and block in a test, made when it is not there; the first one is the baseline. */
+    public SeriesView seriesFor(UUID testId, UUID configurationId, int block, Conditions conditions) {
+        BrakeTest test = entity(testId);
+        if (test.definition().baselineConfigurationId() == null) {
+            test.setBaseline(configurationId);
+        }
+        return series.findByTestIdAndConfigurationIdAndBlock(testId, configurationId, block)
+                .orElseGet(() -> series.save(
+                        new Series(new SeriesView(UUID.randomUUID(), testId, configurationId, block, conditions))))
+                .view();
+    }
+}

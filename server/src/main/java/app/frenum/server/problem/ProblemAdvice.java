@@ -1,0 +1,98 @@
+package app.frenum.server.problem;
+
+import app.frenum.formats.BadInput;
+import jakarta.validation.ConstraintViolationException;
+import java.util.Map;
+import java.util.TreeMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+
+/** Turns whatever goes wrong into a problem detail; faults of Frenum's own say no more than that they are. */
+@RestControllerAdvice
+final class ProblemAdvice {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ProblemDetail known(Problem e) {
+        ProblemDetail problem = detail(e.status(), e.title(), e.getMessage());
+        if (!e.field().isEmpty()) {
+            problem.setProperty("field", e.field());
+        }
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail file(BadInput e) {
+        ProblemDetail problem = detail(HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be read", e.getMessage());
+        e.line().ifPresent(line -> problem.setProperty("line", line));
+        e.column().ifPresent(column -> problem.setProperty("column", column));
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(MethodArgumentNotValidException e) {
+        Map<String, String> fields = new TreeMap<>();
+        e.getFieldErrors().forEach(f -> fields.put(f.getField(), String.valueOf(f.getDefaultMessage())));
+        ProblemDetail problem = detail(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Cannot be taken as it is",
+                String.join(
+                        "; ",
+                        fields.entrySet().stream()
+                                .map(f -> f.getKey() + " " + f.getValue())
+                                .toList()));
+        problem.setProperty("fields", fields);
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail invalid(ConstraintViolationException e) {
+        return detail(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken as it is", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException e) {
+        return detail(
+                HttpStatus.BAD_REQUEST,
+                "The request cannot be read",
+                "Its body is not the JSON that is asked for here.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail late(OptimisticLockingFailureException e) {
+        return known(Problem.conflict("It was changed in the meantime. Load it again and repeat the change."));
+    }
+
+    @ExceptionHandler
+    ProblemDetail anything(Exception e) throws Exception {
+        if (e instanceof ErrorResponse known) {
+            return known.getBody();
+        }
+        if (e instanceof MethodArgumentTypeMismatchException wrong) {
+            return detail(
+                    HttpStatus.BAD_REQUEST,
+                    "The request cannot be read",
+                    "\"" + wrong.getName() + "\" is not in the form asked for.");
+        }
+        LOG.error("a fault of Frenum's own", e);
+        return detail(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "A fault of Frenum's own",
+                "Nothing was stored. The log of the server says more.");
+    }
+
+    private static ProblemDetail detail(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        return problem;
+    }
+}

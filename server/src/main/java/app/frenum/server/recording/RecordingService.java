@@ -1,0 +1,156 @@
+package app.frenum.server.recording;
+
+import app.frenum.core.log.BlockLog;
+import app.frenum.core.log.Calibration;
+import app.frenum.core.log.Channel;
+import app.frenum.core.log.HealthCheck;
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.Log;
+import app.frenum.core.log.Role;
+import app.frenum.core.log.SampleBlock;
+import app.frenum.core.quantity.Unit;
+import app.frenum.formats.log.LogFile;
+import app.frenum.server.problem.Problem;
+import jakarta.persistence.EntityManager;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Stores recordings, opens them as logs, and draws windows of them. */
+@Service
+@Transactional
+public class RecordingService {
+    private static final int FLUSH_EVERY = 512;
+
+    private final RecordingRepository recordings;
+    private final SampleBlockRepository blocks;
+    private final EntityManager entities;
+    private final JsonMapper json;
+
+    RecordingService(
+            RecordingRepository recordings, SampleBlockRepository blocks, EntityManager entities, JsonMapper json) {
+        this.recordings = recordings;
+        this.blocks = blocks;
+        this.entities = entities;
+        this.json = json;
+    }
+
+    /** What a recording is measured with, as it was found when it came in. */
+    public record Opened(Log log, Calibration calibration, List<HealthFinding> health) {}
+
+    /** Stores a log with all its samples, within the caller's transaction. */
+    public void save(UUID id, StoredFile file, LogFile log, Calibration calibration, List<HealthFinding> health) {
+        List<Recording.StoredChannel> channels = log.log().channels().stream()
+                .map(c -> new Recording.StoredChannel(
+                        c.name(), c.role().name(), c.unit().name()))
+                .toList();
+        Recording recording = new Recording(
+                id,
+                file,
+                channels,
+                log.log().rows(),
+                log.log().durationS(),
+                HealthCheck.rateHz(log.log()),
+                log.spool().blockStarts());
+        recording.findings(json.writeValueAsString(calibration), json.writeValueAsString(health));
+        entities.persist(recording);
+        entities.flush();
+        int n = 0;
+        for (int block = 0; block < log.spool().blocks(); block++) {
+            for (int channel = BlockLog.TIME; channel < channels.size(); channel++) {
+                SampleBlock b = log.spool().block(channel, block);
+                entities.persist(new SampleBlockRow(new SampleBlockRow.Key(id, channel, block), b));
+                if (++n % FLUSH_EVERY == 0) {
+                    entities.flush();
+                    entities.clear();
+                }
+            }
+        }
+        entities.flush();
+        entities.clear();
+    }
+
+    @Transactional(readOnly = true)
+    public boolean exists(UUID id) {
+        return recordings.existsById(id);
+    }
+
+    /** The recording that came from a file with these bytes, if there is one. */
+    @Transactional(readOnly = true)
+    public Optional<RecordingView> withBytes(String sha256) {
+        return recordings.findBySha256OrderByCreatedAt(sha256).stream()
+                .findFirst()
+                .map(this::view);
+    }
+
+    @Transactional(readOnly = true)
+    public RecordingView recording(UUID id) {
+        return view(entity(id));
+    }
+
+    private Recording entity(UUID id) {
+        return recordings.findById(id).orElseThrow(() -> Problem.notFound("The recording"));
+    }
+
+    private RecordingView view(Recording r) {
+        return new RecordingView(r.id(), r.file(), r.rowCount(), r.durationS(), r.rateHz(), channels(r), health(r));
+    }
+
+    private List<HealthFinding> health(Recording r) {
+        return json.readValue(r.health(), new TypeReference<List<HealthFinding>>() {});
+    }
+
+    private static List<Channel> channels(Recording r) {
+        return r.channels().stream()
+                .map(c -> new Channel(c.name(), Role.valueOf(c.role()), Unit.valueOf(c.unit())))
+                .toList();
+    }
+
+    /** Opens a recording; its blocks are read when they are needed, all channels of a stretch at once. */
+    @Transactional(readOnly = true)
+    public Opened open(UUID id) {
+        Recording r = entity(id);
+        Map<Integer, Map<Integer, SampleBlock>> read = new HashMap<>();
+        BlockLog log = new BlockLog(
+                channels(r),
+                r.rowCount(),
+                r.blockStarts(),
+                (channel, block) -> read.computeIfAbsent(block, b -> {
+                            Map<Integer, SampleBlock> byChannel = new HashMap<>();
+                            blocks.allChannels(id, b).forEach(row -> byChannel.put(row.channel(), row.block()));
+                            return byChannel;
+                        })
+                        .get(channel));
+        return new Opened(log, json.readValue(r.calibration(), Calibration.class), health(r));
+    }
+
+    /**
+     * A window, thinned to a width.
+     *
+     * @param wanted channel indices; empty for all
+     */
+    @Transactional(readOnly = true)
+    public TraceWindow window(UUID id, List<Integer> wanted, double fromS, double toS, int px) {
+        Recording r = entity(id);
+        List<Integer> channels = wanted.isEmpty()
+                ? IntStream.range(0, r.channels().size()).boxed().toList()
+                : wanted;
+        if (channels.stream().anyMatch(c -> c < 0 || c >= r.channels().size())) {
+            throw Problem.invalid(
+                    "channels",
+                    "The recording has channels 0 to %d.".formatted(r.channels().size() - 1));
+        }
+        if (!(toS > fromS) || px < 1 || px > 10_000) {
+            throw Problem.invalid("to", "A window needs an end after its start, and a width of 1 to 10,000 pixels.");
+        }
+        WindowReader reader = new WindowReader(blocks, id, r.blockStarts(), r.rowCount(), r.durationS());
+        return new TraceWindow(fromS, toS, reader.lines(channels(r), channels, fromS, toS, px));
+    }
+}
