@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -162,7 +163,7 @@ public final class Comparisons {
                 .filter(s -> s.counts() && s.entrySpeed().isKnown() && s.mfdd().isKnown())
                 .map(s -> {
                     double v0 = s.entrySpeed().value();
-                    double asDriven = s.value().value() * (v0 / nominal) * (v0 / nominal);
+                    double asDriven = Corrections.toNominalSpeed(s.value().value(), nominal, v0);
                     return new Metres.Driven(
                             asDriven, v0, s.mfdd().value(), side.grade().orElse(0));
                 })

@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -62,6 +63,18 @@ public record Side(
         return known.length == 0
                 ? Figure.unknown("it was not recorded")
                 : Summary.of(known).mean();
+    }
+
+    /** Mean distance as driven: the square law taken back, stop by stop. */
+    public Figure meanAsDriven() {
+        return nominalSpeed.isKnown()
+                ? mean(s -> s.value().isKnown() && s.entrySpeed().isKnown()
+                        ? Figure.of(Corrections.toNominalSpeed(
+                                s.value().value(),
+                                nominalSpeed.value(),
+                                s.entrySpeed().value()))
+                        : Figure.unknown("entry speed was not recorded"))
+                : nominalSpeed;
     }
 
     double[] known(Function<ComparedStop, Figure> figure) {

@@ -172,7 +172,7 @@ public final class TestDrive {
     private static double emphasis(Approach.Event event, double t) {
         return switch (event) {
             case NONE -> 1;
-            case LOCK -> t < 0.9 ? 1.45 : 1;
+            case LOCK -> t > 0.4 && t < 0.85 ? 1.5 : 0.95;
             case LIFT -> t > 1.2 && t < 1.8 ? 0.45 : 1;
             case EARLY -> t < 1.0 ? 0.25 : 1;
         };

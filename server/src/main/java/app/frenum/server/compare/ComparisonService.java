@@ -155,6 +155,7 @@ public class ComparisonService {
                 s.cv(),
                 trend.perStop(),
                 trend.p(),
+                side.meanAsDriven(),
                 side.mean(ComparedStop::entrySpeed),
                 side.mean(ComparedStop::mfdd),
                 side.mean(ComparedStop::startTemperature),

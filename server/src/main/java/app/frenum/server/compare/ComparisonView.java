@@ -31,6 +31,7 @@ public record ComparisonView(
      * One configuration.
      *
      * @param halfWidth95 of the mean
+     * @param asDrivenMean mean distance before the correction for entry speed, m
      * @param entrySpeedMean m/s
      * @param mfddMean m/s²
      * @param stops every stop that has a value
@@ -52,6 +53,7 @@ public record ComparisonView(
             Figure cv,
             Figure trendPerStop,
             Figure trendP,
+            Figure asDrivenMean,
             Figure entrySpeedMean,
             Figure mfddMean,
             Figure startTemperatureMean,

@@ -37,6 +37,7 @@ class DemoLoader implements ApplicationRunner {
     private static final UUID VEHICLE = UUID.nameUUIDFromBytes(new byte[] {1});
     private static final UUID LOGGED_TEST = UUID.nameUUIDFromBytes(new byte[] {2});
     private static final UUID TAPE_TEST = UUID.nameUUIDFromBytes(new byte[] {3});
+    private static final int EARLY_STOP = 3;
     private static final double KIT_AND_ALL_KG = 1725;
 
     private final FrenumProperties properties;
@@ -134,8 +135,11 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private void strikeOutEarlyBraking() {
-        List<StopView> all = stops.stopsOf(LOGGED_TEST);
-        StopView early = all.get(all.size() - 7);
+        UUID last = tests.seriesOf(LOGGED_TEST).get(1).id();
+        StopView early = stops.stopsOf(LOGGED_TEST).stream()
+                .filter(s -> s.seriesId().equals(last) && s.number() == EARLY_STOP)
+                .findFirst()
+                .orElseThrow();
         stops.decide(early.id(), new DecisionRequest(UUID.randomUUID(), true, "braked before the cone", BY));
     }
 }

@@ -29,7 +29,7 @@ public final class DemoScenario {
     private static final double NOMINAL_MPS = 25;
     private static final double COOLING_S = 75;
     private static final Pad OLD_PAD = new Pad(0.372, 0.06, 110, 330, 0.0016);
-    private static final Pad NEW_PAD = new Pad(0.401, 0.10, 120, 460, 0.0008);
+    private static final Pad NEW_PAD = new Pad(0.428, 0.08, 100, 460, 0.0008);
     private static final Hydraulics OLD_FLUID = new Hydraulics(0.085, 34, 0.36, 22, 0.34, 165);
     private static final Hydraulics FRESH_FLUID = new Hydraulics(0.055, 34, 0.36, 18, 0.29, 255);
     private static final AxleBrake FRONT = new AxleBrake(OLD_PAD, 372, 7.4, 1 / 420.0, 0.00042);
@@ -37,7 +37,7 @@ public final class DemoScenario {
             new AxleBrake(new Pad(0.36, 0.05, 100, 380, 0.001), 168, 5.1, 1 / 450.0, 0.0004);
     private static final SimulatedCar CAR = new SimulatedCar(1725, 2.68, 0.57, 0.55, 0.42, FRONT, REAR, OLD_FLUID);
     private static final LaneConditions LANE = new LaneConditions(0.97, 0.76, 0.001, 14);
-    private static final DriverHabits DRIVER = new DriverHabits(62, 1.6, 0.26, 0.03, 0.14);
+    private static final DriverHabits DRIVER = new DriverHabits(64, 0.9, 0.26, 0.025, 0.14);
 
     private DemoScenario() {}
 

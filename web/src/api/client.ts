@@ -1,0 +1,81 @@
+/** What went wrong, in words for people, with its place where there is one. */
+export class Problem extends Error {
+  constructor(
+    readonly title: string,
+    detail: string,
+    readonly line?: number,
+    readonly column?: number,
+  ) {
+    super(detail);
+  }
+}
+
+async function problemOf(response: Response): Promise<Problem> {
+  try {
+    const body = (await response.json()) as {
+      title?: string;
+      detail?: string;
+      line?: number;
+      column?: number;
+    };
+    return new Problem(
+      body.title ?? 'It did not work',
+      body.detail ?? response.statusText,
+      body.line,
+      body.column,
+    );
+  } catch {
+    return new Problem('It did not work', `The server answered ${response.status}. Try again.`);
+  }
+}
+
+async function answer<T>(request: Promise<Response>): Promise<T> {
+  let response: Response;
+  try {
+    response = await request;
+  } catch {
+    throw new Problem(
+      'No connection',
+      'Frenum does not answer. What was saved is safe. Start it again and repeat this.',
+    );
+  }
+  if (!response.ok) {
+    throw await problemOf(response);
+  }
+  return (await response.json()) as T;
+}
+
+export const get = <T>(path: string) => answer<T>(fetch(`/api${path}`));
+
+const send = <T>(method: string, path: string, body: unknown) =>
+  answer<T>(
+    fetch(`/api${path}`, {
+      method,
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+  );
+
+export const post = <T>(path: string, body: unknown) => send<T>('POST', path, body);
+export const put = <T>(path: string, body: unknown) => send<T>('PUT', path, body);
+
+/** Sends a file as the request's body and tells how much of it has gone. */
+export function upload<T>(path: string, file: File, onProgress: (share: number) => void): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    request.open('PUT', `/api${path}`);
+    request.setRequestHeader('Content-Type', 'application/octet-stream');
+    request.upload.onprogress = (e) => onProgress(e.total ? e.loaded / e.total : 0);
+    request.onerror = () =>
+      reject(new Problem('No connection', 'Frenum does not answer. Nothing was stored. Try again.'));
+    request.onload = async () => {
+      const response = new Response(request.responseText, { status: request.status });
+      if (response.ok) {
+        resolve((await response.json()) as T);
+      } else {
+        reject(await problemOf(response));
+      }
+    };
+    request.send(file);
+  });
+}

@@ -1,0 +1,52 @@
+import { queryOptions } from '@tanstack/react-query';
+import { get } from './client';
+import type {
+  Comparison,
+  MeasuredStop,
+  TestDetail,
+  TestSummary,
+  Trace,
+  Vehicle,
+  Configuration,
+} from './types';
+
+/** One key and one fetch per resource, for hooks and invalidation alike. */
+export const tests = () => queryOptions({ queryKey: ['tests'], queryFn: () => get<TestSummary[]>('/tests') });
+
+export const test = (id: string) =>
+  queryOptions({ queryKey: ['test', id], queryFn: () => get<TestDetail>(`/tests/${id}`) });
+
+export const comparison = (id: string, baseline: string | null, includeStruckOut: boolean) =>
+  queryOptions({
+    queryKey: ['test', id, 'comparison', baseline, includeStruckOut],
+    queryFn: () =>
+      get<Comparison>(
+        `/tests/${id}/comparison?includeStruckOut=${includeStruckOut}${baseline ? `&baseline=${baseline}` : ''}`,
+      ),
+  });
+
+export const trace = (testId: string, stopId: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'trace', stopId],
+    queryFn: () => get<Trace>(`/stops/${stopId}/trace`),
+  });
+
+export const triedEdges = (testId: string, stopId: string, onsetS: number | null, endS: number | null) => {
+  const edges = new URLSearchParams();
+  if (onsetS !== null) edges.set('onsetS', onsetS.toFixed(4));
+  if (endS !== null) edges.set('endS', endS.toFixed(4));
+  return queryOptions({
+    queryKey: ['test', testId, 'edges', stopId, onsetS, endS],
+    queryFn: () => get<MeasuredStop>(`/stops/${stopId}/edges?${edges}`),
+    enabled: onsetS !== null || endS !== null,
+  });
+};
+
+export const vehicles = () =>
+  queryOptions({ queryKey: ['vehicles'], queryFn: () => get<Vehicle[]>('/vehicles') });
+
+export const configurations = (vehicleId: string) =>
+  queryOptions({
+    queryKey: ['vehicles', vehicleId, 'configurations'],
+    queryFn: () => get<Configuration[]>(`/vehicles/${vehicleId}/configurations`),
+  });

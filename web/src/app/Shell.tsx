@@ -1,0 +1,125 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, NavLink, Outlet, useMatch, useNavigate } from 'react-router';
+import { test, tests } from '../api/queries';
+import { Button } from '../ui/Button';
+import { HeaderTape } from './HeaderTape';
+import { usePreferences } from './preferences';
+import { KeySheet } from './KeySheet';
+import { useShortcuts } from './shortcuts';
+
+/** The header with the sections in the order of the work; those that are not built yet are not there. */
+export function Shell() {
+  const navigate = useNavigate();
+  const preferences = usePreferences();
+  const [keys, setKeys] = useState(false);
+  const chosen = useMatch('/tests/:testId/*')?.params.testId;
+  const all = useQuery(tests());
+  const testId = chosen ?? all.data?.[0]?.test.id;
+  const go = (where: string) => () => {
+    if (testId) void navigate(`/tests/${testId}/${where}`);
+  };
+  useShortcuts({
+    'g t': () => void navigate('/tests'),
+    'g i': () => void navigate(testId ? `/import?test=${testId}` : '/import'),
+    'g s': go('stops'),
+    'g c': go('compare'),
+    n: preferences.toggleNight,
+    m: preferences.toggleSystem,
+    p: () => window.print(),
+    '?': () => setKeys(true),
+  });
+  return (
+    <>
+      <a
+        href="#main"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:bg-ink focus:p-2 focus:text-on-ink"
+      >
+        Skip to the page
+      </a>
+      <header className="no-print flex min-h-[58px] flex-wrap items-stretch bg-sheet px-8 max-md:px-4">
+        <Link
+          to="/tests"
+          className="flex items-center gap-2.5 text-[19px] font-[750]"
+          aria-label="Frenum, all tests"
+        >
+          <svg width="24" height="24" aria-hidden>
+            <path d="M2 3v6M8 3v6M14 3v18M20 3v6" stroke="var(--ink)" strokeWidth="3.2" fill="none" />
+          </svg>
+          Frenum
+        </Link>
+        {chosen && <Session testId={chosen} />}
+        <nav aria-label="Sections" className="ml-auto flex gap-5 max-md:ml-0 max-md:w-full max-md:gap-2">
+          <Stage name="Set up">
+            <Section to="/tests" name="Tests" end />
+            <Section to={chosen ? `/import?test=${chosen}` : '/import'} name="Bring in" />
+          </Stage>
+          {testId && (
+            <>
+              <Stage name="Read">
+                <Section to={`/tests/${testId}/stops`} name="Stops" />
+              </Stage>
+              <Stage name="Decide">
+                <Section to={`/tests/${testId}/compare`} name="Compare" />
+              </Stage>
+            </>
+          )}
+        </nav>
+        <div className="ml-6 flex items-end gap-3.5 pb-2.5 max-md:hidden">
+          <Button tone="link" onClick={preferences.toggleSystem}>
+            {preferences.system === 'metric' ? 'Imperial' : 'Metric'}
+          </Button>
+          <Button tone="link" onClick={preferences.toggleNight}>
+            {preferences.night ? 'Day' : 'Night'}
+          </Button>
+          <Button tone="link" onClick={() => setKeys(true)}>
+            Keys
+          </Button>
+        </div>
+      </header>
+      <HeaderTape />
+      <main id="main">
+        <Outlet />
+      </main>
+      <footer className="px-8 py-4 text-[13px] text-ink-3 max-md:px-4">
+        Closed course only, never a public road. Frenum measures; it does not say that a car is safe or
+        road-legal. That is for local codes, scrutineers and licensed workshops.
+      </footer>
+      <KeySheet open={keys} onClose={() => setKeys(false)} />
+    </>
+  );
+}
+
+function Session({ testId }: { testId: string }) {
+  const { data } = useQuery(test(testId));
+  if (!data) return null;
+  return (
+    <div className="ml-6 flex flex-col justify-center border-l border-rule pl-4 text-[13px] leading-[1.3] max-md:hidden">
+      <b className="font-[650]">{data.vehicle.name}</b>
+      <span className="text-ink-3 [font-stretch:92%]">
+        {data.test.lane} · {data.test.drivenOn}
+      </span>
+    </div>
+  );
+}
+
+function Stage({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <div className="flex flex-col justify-end">
+      <span className="mb-px pl-2.5 text-xs text-ink-3 [font-stretch:92%]">{name}</span>
+      <div className="flex">{children}</div>
+    </div>
+  );
+}
+
+function Section({ to, name, end }: { to: string; name: string; end?: boolean }) {
+  return (
+    <NavLink
+      to={to}
+      end={end}
+      className="relative px-2.5 pt-[3px] pb-[9px] text-[15px] font-[550] text-ink-2 aria-[current=page]:bg-ink aria-[current=page]:font-[650] aria-[current=page]:text-on-ink aria-[current=page]:after:absolute aria-[current=page]:after:inset-x-0 aria-[current=page]:after:top-full aria-[current=page]:after:z-[2] aria-[current=page]:after:h-2.5 aria-[current=page]:after:bg-ink"
+    >
+      {name}
+    </NavLink>
+  );
+}

@@ -1,0 +1,291 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { get, post, put, upload } from '../../api/client';
+import { tests } from '../../api/queries';
+import type { ImportPreview, Role, SaveRequest } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { Button } from '../../ui/Button';
+import { Field, Input, Select } from '../../ui/Field';
+import { Failure, Heading, Strip } from '../../ui/Layout';
+import { ChannelTable, HealthCard } from './LogCards';
+import { NewTestForm, type NewTest } from './NewTestForm';
+import { LogPlacement, SheetPlacement, type Placing } from './Placement';
+import { saveRequest, type ConditionText } from './request';
+import { SpeedStrip } from './SpeedStrip';
+
+const NEW = 'new';
+const SLOW_MS = 1000;
+
+/** A file comes in: chosen, looked at, corrected, saved. */
+export function ImportPage() {
+  const [query] = useSearchParams();
+  const all = useQuery(tests());
+  const [testId, setTestId] = useState<string | null>(query.get('test'));
+  const chosenTest = testId ?? (all.data ? (all.data[0]?.test.id ?? NEW) : '');
+  const known = chosenTest !== NEW && chosenTest !== '' ? chosenTest : null;
+  const incoming = useIncoming(known);
+  return (
+    <>
+      <Strip tone="sheet">
+        <h1 className="text-[26px]">Bring in a log or a stop sheet</h1>
+        <p className="mt-1 max-w-[80ch] text-[14.5px] text-ink-2">
+          A log is a CSV with a time and a speed column, units in its header. A stop sheet has one row for
+          each stop measured by tape, wheel or stopwatch. You see what was recognised before anything is kept.
+        </p>
+      </Strip>
+      <Strip className="grid gap-8 lg:grid-cols-[340px_1fr]">
+        <div className="grid content-start gap-5">
+          <Field label="Into which test">
+            <Select value={chosenTest} onChange={(e) => setTestId(e.target.value)}>
+              {all.data?.map((t) => (
+                <option key={t.test.id} value={t.test.id}>
+                  {t.test.question}
+                </option>
+              ))}
+              <option value={NEW}>A new test…</option>
+            </Select>
+          </Field>
+          <FileDrop onFile={incoming.start} progress={incoming.progress} />
+          {incoming.error !== null && <Failure error={incoming.error} />}
+        </div>
+        <div className="min-w-0">
+          {incoming.preview ? (
+            <Preview
+              key={incoming.preview.id}
+              preview={incoming.preview}
+              testId={known}
+              onRoles={incoming.setRoles}
+            />
+          ) : (
+            <div className="flex min-h-64 items-center bg-slab px-8 text-ink-3">
+              What is in the file will be shown here.
+            </div>
+          )}
+        </div>
+      </Strip>
+    </>
+  );
+}
+
+/** One file's way from the disk to its preview, with progress once it takes more than a second. */
+function useIncoming(testId: string | null) {
+  const [preview, setPreview] = useState<ImportPreview | null>(null);
+  const [error, setError] = useState<unknown>(null);
+  const [progress, setProgress] = useState<string | null>(null);
+  const timer = useRef<number | undefined>(undefined);
+  const previewId = preview?.id;
+  const test = testId ? `testId=${testId}` : '';
+  useEffect(() => {
+    // The stops are measured at the chosen test's nominal speed, so another test means another look.
+    if (previewId) {
+      get<ImportPreview>(`/imports/${previewId}?${test}`).then(setPreview, setError);
+    }
+  }, [test, previewId]);
+  const start = async (file: File) => {
+    const id = crypto.randomUUID();
+    setError(null);
+    setPreview(null);
+    const begun = Date.now();
+    timer.current = window.setInterval(() => {
+      if (Date.now() - begun > SLOW_MS) {
+        void get<{ rows: number }>(`/imports/${id}/progress`).then(
+          (p) => p.rows > 0 && setProgress(`Reading row ${p.rows.toLocaleString('en')}`),
+        );
+      }
+    }, 400);
+    try {
+      const name = encodeURIComponent(file.name);
+      setPreview(
+        await upload<ImportPreview>(`/imports/${id}?fileName=${name}&${test}`, file, (share) =>
+          setProgress(share < 1 ? `Sending, ${Math.round(100 * share)} %` : 'Reading the file'),
+        ),
+      );
+    } catch (e) {
+      setError(e);
+    } finally {
+      window.clearInterval(timer.current);
+      setProgress(null);
+    }
+  };
+  const setRoles = (roles: Record<number, Role>) => {
+    if (preview) {
+      put<ImportPreview>(`/imports/${preview.id}/roles?${test}`, roles).then((p) => {
+        setError(null);
+        setPreview(p);
+      }, setError);
+    }
+  };
+  return { preview, error, progress, start, setRoles };
+}
+
+function FileDrop({ onFile, progress }: { onFile: (file: File) => void; progress: string | null }) {
+  const [over, setOver] = useState(false);
+  return (
+    <label
+      className={`block cursor-pointer border-2 border-dashed p-6 text-center focus-within:outline-3 focus-within:outline-ink ${over ? 'border-ink bg-band' : 'border-edge bg-sheet'}`}
+      onDragOver={(e) => {
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(e) => {
+        e.preventDefault();
+        setOver(false);
+        const file = e.dataTransfer.files[0];
+        if (file) onFile(file);
+      }}
+    >
+      <b className="font-[650]">Choose a file</b> or drop it here
+      <span className="mt-1 block text-[13px] text-ink-3">CSV, up to 512 MB</span>
+      <input
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv"
+        className="sr-only"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (file) onFile(file);
+          e.target.value = '';
+        }}
+      />
+      <span role="status" className="mt-2 block text-sm">
+        {progress}
+      </span>
+    </label>
+  );
+}
+
+const NO_CONDITIONS: ConditionText = {
+  drivenOn: '',
+  driver: '',
+  load: '',
+  surface: '',
+  direction: '',
+  ambientC: '',
+  tyrePressureFrontBar: '',
+};
+
+function Preview({
+  preview,
+  testId,
+  onRoles,
+}: {
+  preview: ImportPreview;
+  testId: string | null;
+  onRoles: (roles: Record<number, Role>) => void;
+}) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { person, setPerson } = usePreferences();
+  const [placing, setPlacing] = useState<Placing>({
+    configuration: '',
+    changed: '',
+    block: '1',
+    left: new Set(),
+  });
+  const [changedBySheet, setChangedBySheet] = useState<Record<string, string>>({});
+  const [conditions, setConditions] = useState(NO_CONDITIONS);
+  const [by, setBy] = useState(person);
+  const [newTest, setNewTest] = useState<NewTest | null>(null);
+  const save = useMutation({
+    mutationFn: (request: SaveRequest) => post<{ testId: string }>(`/imports/${preview.id}/save`, request),
+    onSuccess: async ({ testId: id }) => {
+      setPerson(by);
+      await queries.invalidateQueries();
+      void navigate(`/tests/${id}/stops`);
+    },
+  });
+  const log = preview.log;
+  const count = log ? log.stops.length - placing.left.size : (preview.sheet?.stops.length ?? 0);
+  const missing = [
+    !testId && !newTest && 'describe the new test',
+    log && placing.configuration.trim() === '' && 'name the configuration',
+    count === 0 && 'choose at least one stop',
+    by.trim() === '' && 'give your name',
+  ].filter(Boolean);
+  return (
+    <div className="grid gap-8">
+      <div>
+        <Heading note={`${(preview.file.bytes / 1e6).toFixed(1)} MB`}>{preview.file.name}</Heading>
+        {preview.alreadyIn && (
+          <p className="border-l-[3px] border-caution bg-sheet p-3 text-sm">
+            These very bytes are in already.{' '}
+            {preview.alreadyIn.testId && (
+              <Link className="underline" to={`/tests/${preview.alreadyIn.testId}/stops`}>
+                Open the stops that came from them
+              </Link>
+            )}
+            , or bring them in once more below.
+          </p>
+        )}
+      </div>
+      {log && (
+        <>
+          <SpeedStrip speed={log.speed} durationS={log.durationS} stops={log.stops} />
+          <HealthCard log={log} />
+          <ChannelTable log={log} onRoles={onRoles} />
+          <LogPlacement stops={log.stops} placing={placing} onChange={setPlacing} />
+        </>
+      )}
+      {preview.sheet && (
+        <SheetPlacement sheet={preview.sheet} changed={changedBySheet} onChanged={setChangedBySheet} />
+      )}
+      {!testId && <NewTestForm onReady={setNewTest} />}
+      <div>
+        <Heading note="leave empty what nobody wrote down">Conditions</Heading>
+        <div className="grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
+          {(
+            [
+              ['drivenOn', 'Date', 'date'],
+              ['driver', 'Driver', 'text'],
+              ['load', 'Load', 'text'],
+              ['surface', 'Surface', 'surface'],
+              ['direction', 'Direction', 'text'],
+              ['ambientC', 'Air, °C', 'number'],
+              ['tyrePressureFrontBar', 'Front tyres, bar', 'number'],
+            ] as const
+          ).map(([key, label, type]) => (
+            <Field key={key} label={label}>
+              {type === 'surface' ? (
+                <Select
+                  value={conditions[key]}
+                  onChange={(e) => setConditions({ ...conditions, [key]: e.target.value })}
+                >
+                  <option value="">not noted</option>
+                  <option>dry</option>
+                  <option>damp</option>
+                  <option>wet</option>
+                </Select>
+              ) : (
+                <Input
+                  type={type}
+                  step="any"
+                  value={conditions[key]}
+                  onChange={(e) => setConditions({ ...conditions, [key]: e.target.value })}
+                />
+              )}
+            </Field>
+          ))}
+          <Field label="Your name">
+            <Input value={by} maxLength={100} onChange={(e) => setBy(e.target.value)} />
+          </Field>
+        </div>
+      </div>
+      {save.error && <Failure error={save.error} />}
+      <div className="flex flex-wrap items-center gap-4">
+        <Button
+          tone="main"
+          disabled={missing.length > 0 || save.isPending}
+          onClick={() =>
+            save.mutate(saveRequest({ preview, testId, newTest, placing, changedBySheet, conditions, by }))
+          }
+        >
+          {save.isPending ? 'Saving' : `Save ${count} ${count === 1 ? 'stop' : 'stops'}`}
+        </Button>
+        {missing.length > 0 && (
+          <span className="text-[13px] text-ink-2">Before that: {missing.join(', ')}.</span>
+        )}
+      </div>
+    </div>
+  );
+}

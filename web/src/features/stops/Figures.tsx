@@ -1,0 +1,189 @@
+import type { MeasuredStop, SheetStop, StopView } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { figure, type Kind } from '../../units/units';
+import { Heading } from '../../ui/Layout';
+import { Status } from '../../ui/Status';
+import { Table, Td } from '../../ui/Table';
+
+type Row = [string, { value?: number; reason?: string }, Kind, { value?: number }?];
+
+/** Every figure of a logged stop, with its unit and uncertainty, or why there is none. */
+export function Figures({ stop }: { stop: MeasuredStop }) {
+  const { units } = usePreferences();
+  const rows: Row[] = [
+    ['Distance', stop.distance, 'distance', stop.distanceUncertainty],
+    ['Corrected to nominal speed', stop.correctedDistance, 'distance', stop.distanceUncertainty],
+    ['Entry speed', stop.entrySpeed, 'speed', { value: 0.03 }],
+    ['Time', stop.time, 'time'],
+    ['Plateau (MFDD)', stop.mfdd, 'deceleration', stop.mfddUncertainty],
+    ['Mean by distance', stop.meanDeceleration, 'deceleration'],
+    ['Peak', stop.peakDeceleration, 'deceleration'],
+    ['Build-up', stop.buildUp, 'time'],
+    ['Lost time', stop.lostTime, 'time'],
+    ['Front pressure, mean', stop.frontPressureMean, 'pressure'],
+    ['Front pressure, peak', stop.frontPressurePeak, 'pressure'],
+    ['Rear pressure, mean', stop.rearPressureMean, 'pressure'],
+    ['Front share of pressure', stop.frontShare, 'share'],
+    ['Effectiveness', stop.effectiveness, 'effectiveness'],
+  ];
+  return (
+    <>
+      <Heading note="± is the standard uncertainty of the reading">Figures</Heading>
+      <Table aria-label="Figures of this stop">
+        <tbody>
+          {rows.map(([name, f, kind, u]) => (
+            <tr key={name}>
+              <Td>
+                {name}, {units[kind].unit}
+              </Td>
+              <Td numeric className={f.value === undefined ? 'text-[13px] text-ink-3' : 'font-[650]'}>
+                {f.value === undefined ? `cannot be computed: ${f.reason}` : figure(f, units[kind])}
+              </Td>
+              <Td numeric className="w-20 text-ink-3">
+                {f.value === undefined
+                  ? ''
+                  : u?.value === undefined
+                    ? '± ?'
+                    : `± ${figure(u, spanOf(units[kind]))}`}
+              </Td>
+            </tr>
+          ))}
+          <Temperatures name="Disc at the start" by={stop.startTemperatures} />
+          <Temperatures name="Disc at its peak" by={stop.peakTemperatures} />
+        </tbody>
+      </Table>
+      <p className="mt-2 text-[13px] text-ink-3">
+        “± ?” means that its uncertainty is not known yet. Onset by {SOURCES[stop.onsetSource]}.
+      </p>
+    </>
+  );
+}
+
+const SOURCES = {
+  SWITCH: 'brake switch',
+  PRESSURE: 'line pressure',
+  DECELERATION: 'deceleration',
+  HAND: 'hand',
+};
+
+/** An uncertainty has no offset. */
+const spanOf = (shown: { unit: string; of: (x: number) => number; decimals: number }) => ({
+  ...shown,
+  of: (x: number) => shown.of(x) - shown.of(0),
+});
+
+const WHEELS = { FRONT_LEFT: 'FL', FRONT_RIGHT: 'FR', REAR_LEFT: 'RL', REAR_RIGHT: 'RR' } as const;
+
+function Temperatures({ name, by }: { name: string; by: Record<string, number> }) {
+  const { units } = usePreferences();
+  const all = Object.entries(WHEELS).filter(([k]) => by[k] !== undefined);
+  if (all.length === 0) return null;
+  return (
+    <tr>
+      <Td>
+        {name}, {units.temperature.unit}
+      </Td>
+      <Td numeric className="font-[650]" colSpan={2}>
+        {all.map(([k, short]) => `${short} ${figure({ value: by[k] }, units.temperature)}`).join('  ')}
+      </Td>
+    </tr>
+  );
+}
+
+type Written = { entered: number; unit: string };
+const isQuantity = (value: unknown): value is Written =>
+  typeof value === 'object' && value !== null && 'entered' in value && 'unit' in value;
+
+/** What was written on the sheet, as it was written. */
+export function SheetRow({ row }: { row: SheetStop }) {
+  const entered = Object.entries(row).flatMap(([key, value]) => {
+    if (value === null || value === '' || ['line', 'struckOut', 'configuration'].includes(key)) return [];
+    const name = key.replace(/([A-Z])/g, ' $1').toLowerCase();
+    if (isQuantity(value)) return [[name, `${value.entered} ${unitWord(value.unit)}`]];
+    if (typeof value === 'object') {
+      return Object.entries(value as Record<string, Written>).map(([wheel, q]) => [
+        `${name}, ${wheel.replace('_', ' ').toLowerCase()}`,
+        `${q.entered} ${unitWord(q.unit)}`,
+      ]);
+    }
+    return [[name, String(value).replaceAll('_', ' ').toLowerCase()]];
+  });
+  return (
+    <>
+      <Heading note="as it was written">Measured by hand</Heading>
+      <Table>
+        <tbody>
+          {entered.map(([name, value]) => (
+            <tr key={name}>
+              <Td>{name}</Td>
+              <Td numeric>{value}</Td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </>
+  );
+}
+
+const UNIT_WORDS: Record<string, string> = {
+  KILOMETRES_PER_HOUR: 'km/h',
+  MILES_PER_HOUR: 'mph',
+  METRES_PER_SECOND: 'm/s',
+  METRES: 'm',
+  FEET: 'ft',
+  SECONDS: 's',
+  CELSIUS: '°C',
+  FAHRENHEIT: '°F',
+  BAR: 'bar',
+  POUNDS_PER_SQUARE_INCH: 'psi',
+};
+const unitWord = (unit: string) => UNIT_WORDS[unit] ?? unit.toLowerCase();
+
+/** What the rules say of it, and everything decided about it since. */
+export function Words({ stop, measured }: { stop: StopView; measured: MeasuredStop | null }) {
+  return (
+    <div className="mt-6">
+      {measured && measured.flags.length > 0 && (
+        <>
+          <Heading>What is to be said about it</Heading>
+          <ul className="mb-4 grid gap-1.5 text-sm">
+            {measured.flags.map((f) => (
+              <li key={f.code}>{f.message}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {(stop.decisions.length > 0 || stop.moves.length > 0) && (
+        <>
+          <Heading>History</Heading>
+          <ul className="grid gap-1.5 text-sm">
+            {stop.decisions.map((d) => (
+              <li key={d.at}>
+                <Status
+                  small
+                  kind={d.struckOut ? 'struck' : 'pass'}
+                  word={d.struckOut ? 'Struck out' : 'Brought back'}
+                />
+                : {d.reason}.{' '}
+                <span className="text-ink-3">
+                  {d.by}, {new Date(d.at).toLocaleString('en-GB')}
+                </span>
+              </li>
+            ))}
+            {stop.moves.map((m) => (
+              <li key={m.at}>
+                {m.onsetS === null && m.endS === null
+                  ? 'Automatic edges put back'
+                  : `Edges set by hand${m.onsetS === null ? '' : `, onset ${m.onsetS.toFixed(2)} s`}${m.endS === null ? '' : `, end ${m.endS.toFixed(2)} s`}`}
+                : {m.why}.{' '}
+                <span className="text-ink-3">
+                  {m.by}, {new Date(m.at).toLocaleString('en-GB')}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,130 @@
+import type { StopView, TestDetail } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { letterOf } from '../../charts/letters';
+import { MarkLabel } from '../../charts/Mark';
+import { figure } from '../../units/units';
+import { Status } from '../../ui/Status';
+import { Table, Th } from '../../ui/Table';
+import { cx } from '../../ui/cx';
+
+/** The stops by configuration and block; struck-out ones stay in their place. */
+export function StopList(props: {
+  detail: TestDetail;
+  chosen: string;
+  overlaid: ReadonlySet<string>;
+  onChoose: (id: string) => void;
+}) {
+  const { units } = usePreferences();
+  const { detail } = props;
+  return (
+    <Table aria-label="Stops" className="text-sm">
+      <thead>
+        <tr>
+          <Th>Stop</Th>
+          <Th numeric>entry, {units.speed.unit}</Th>
+          <Th numeric>run, {units.distance.unit}</Th>
+          <Th>
+            <span className="sr-only">State</span>
+          </Th>
+        </tr>
+      </thead>
+      {detail.series.map((s) => {
+        const index = detail.configurations.findIndex((c) => c.id === s.configurationId);
+        return (
+          <tbody key={s.id}>
+            <tr>
+              <th
+                colSpan={4}
+                scope="rowgroup"
+                className="border-b-[1.5px] border-ink pt-3 pb-1 text-left font-[600]"
+              >
+                <MarkLabel letter={letterOf(index)} /> {detail.configurations[index]?.name}
+                {s.block > 1 && <span className="text-ink-3">, block {s.block}</span>}
+              </th>
+            </tr>
+            {detail.stops
+              .filter((stop) => stop.seriesId === s.id)
+              .map((stop) => (
+                <Row
+                  key={stop.id}
+                  stop={stop}
+                  chosen={stop.id === props.chosen}
+                  overlaid={props.overlaid.has(stop.id)}
+                  onChoose={props.onChoose}
+                />
+              ))}
+          </tbody>
+        );
+      })}
+    </Table>
+  );
+}
+
+function Row({
+  stop,
+  chosen,
+  overlaid,
+  onChoose,
+}: {
+  stop: StopView;
+  chosen: boolean;
+  overlaid: boolean;
+  onChoose: (id: string) => void;
+}) {
+  const { units } = usePreferences();
+  const byTime = stop.byHand?.basis === 'TIME_ONLY';
+  const run = stop.measured
+    ? stop.measured.distance
+    : stop.byHand && !byTime
+      ? { value: distanceOf(stop) }
+      : {};
+  const cell = 'h-[31px] border-b border-joint px-1.5';
+  return (
+    <tr
+      aria-selected={chosen}
+      className={cx(
+        'cursor-pointer hover:bg-band',
+        overlaid && 'bg-band',
+        stop.struckOut && !chosen && 'text-ink-3',
+        chosen && 'bg-ink text-on-ink hover:bg-ink',
+      )}
+      onClick={() => onChoose(stop.id)}
+    >
+      <td className={cx(cell, 'font-[600]')}>
+        <button type="button" aria-current={chosen} aria-label={`Stop ${stop.number}`}>
+          {stop.number}
+        </button>
+      </td>
+      <td className={cx(cell, 'text-right', stop.struckOut && 'line-through')}>
+        {figure(stop.entrySpeed, units.speed)}
+      </td>
+      <td className={cx(cell, 'text-right font-[650]', stop.struckOut && 'line-through')}>
+        {byTime
+          ? `${figure(stop.value, units.deceleration)} ${units.deceleration.unit}`
+          : figure(run, units.distance)}
+      </td>
+      <td className={cx(cell, 'w-28 whitespace-nowrap', chosen && '[&_span]:text-on-ink')}>
+        <State stop={stop} />
+      </td>
+    </tr>
+  );
+}
+
+const distanceOf = (stop: StopView) => {
+  const d = stop.byHand?.distance;
+  if (!d) return undefined;
+  return d.unit === 'FEET' ? d.entered * 0.3048 : d.unit === 'YARDS' ? d.entered * 0.9144 : d.entered;
+};
+
+export function State({ stop }: { stop: StopView }) {
+  if (stop.struckOut) return <Status small kind="struck" word="struck out" />;
+  if (stop.measured?.kind === 'SNUB') return <Status small kind="pass" word="snub" />;
+  switch (stop.validity) {
+    case 'REPEAT':
+      return <Status small kind="block" word="repeat" />;
+    case 'NOTE':
+      return <Status small kind="caution" word="valid, note" />;
+    default:
+      return <Status small kind="pass" word="valid" />;
+  }
+}

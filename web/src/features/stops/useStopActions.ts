@@ -1,0 +1,29 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { post } from '../../api/client';
+import { test } from '../../api/queries';
+import type { DecisionRequest, EdgeRequest, StopView, TestDetail } from '../../api/types';
+
+/** Changes to stops; each answer goes straight into the test it belongs to, and its comparison is asked again. */
+export function useStopActions(testId: string) {
+  const queries = useQueryClient();
+  const onSuccess = (stop: StopView) => {
+    queries.setQueryData<TestDetail>(
+      test(testId).queryKey,
+      (old) => old && { ...old, stops: old.stops.map((s) => (s.id === stop.id ? stop : s)) },
+    );
+    void queries.invalidateQueries({ queryKey: ['test', testId, 'comparison'] });
+    void queries.invalidateQueries({ queryKey: ['test', testId, 'trace', stop.id] });
+    void queries.invalidateQueries({ queryKey: ['tests'] });
+  };
+  const decide = useMutation({
+    mutationFn: ({ id, ...request }: Omit<DecisionRequest, 'requestId'> & { id: string }) =>
+      post<StopView>(`/stops/${id}/decisions`, { ...request, requestId: crypto.randomUUID() }),
+    onSuccess,
+  });
+  const move = useMutation({
+    mutationFn: ({ id, ...request }: Omit<EdgeRequest, 'requestId'> & { id: string }) =>
+      post<StopView>(`/stops/${id}/edges`, { ...request, requestId: crypto.randomUUID() }),
+    onSuccess,
+  });
+  return { decide, move };
+}

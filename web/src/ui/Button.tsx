@@ -1,0 +1,59 @@
+import { cva, type VariantProps } from 'class-variance-authority';
+import type { ButtonHTMLAttributes } from 'react';
+import { cx } from './cx';
+
+const button = cva(
+  'inline-flex min-h-9 items-center justify-center gap-2 rounded-control px-4 text-[15px] font-[620] disabled:opacity-45',
+  {
+    variants: {
+      tone: {
+        main: 'bg-ink text-on-ink',
+        second: 'bg-transparent text-ink shadow-[inset_0_0_0_1.5px_var(--edge)]',
+        link: 'min-h-0 rounded-none border-b border-edge px-0 text-[13px] font-[450] text-ink-2',
+      },
+      pressed: { true: 'bg-ink text-on-ink', false: '' },
+    },
+    defaultVariants: { tone: 'second' },
+  },
+);
+
+type Props = ButtonHTMLAttributes<HTMLButtonElement> & VariantProps<typeof button>;
+
+export function Button({ tone, pressed, className, ...rest }: Props) {
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed ?? undefined}
+      className={cx(button({ tone, pressed }), className)}
+      {...rest}
+    />
+  );
+}
+
+/** A choice of few, side by side. */
+export function Segments<T extends string>(props: {
+  label: string;
+  value: T;
+  options: [T, string][];
+  onChange: (value: T) => void;
+}) {
+  return (
+    <div
+      role="group"
+      aria-label={props.label}
+      className="flex rounded-control shadow-[inset_0_0_0_1.5px_var(--edge)]"
+    >
+      {props.options.map(([value, label]) => (
+        <button
+          key={value}
+          type="button"
+          aria-pressed={props.value === value}
+          onClick={() => props.onChange(value)}
+          className="min-h-8 rounded-control px-3.5 text-sm font-[550] aria-pressed:bg-ink aria-pressed:text-on-ink"
+        >
+          {label}
+        </button>
+      ))}
+    </div>
+  );
+}

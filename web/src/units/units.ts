@@ -1,0 +1,54 @@
+import type { Figure } from '../api/types';
+
+export type System = 'metric' | 'imperial';
+
+/** How one kind of figure is shown: its unit, the way there from the inside unit, and how many decimals it deserves. */
+export type Shown = { unit: string; of: (inside: number) => number; decimals: number };
+
+const FOOT = 0.3048;
+const MPH = 0.44704;
+const PSI_PER_BAR = 14.503773773;
+
+const metric = {
+  speed: { unit: 'km/h', of: (v: number) => v * 3.6, decimals: 1 },
+  distance: { unit: 'm', of: (m: number) => m, decimals: 1 },
+  deceleration: { unit: 'm/s²', of: (a: number) => a, decimals: 2 },
+  pressure: { unit: 'bar', of: (p: number) => p, decimals: 0 },
+  temperature: { unit: '°C', of: (t: number) => t, decimals: 0 },
+  effectiveness: { unit: 'm/s² per bar', of: (e: number) => e, decimals: 4 },
+  time: { unit: 's', of: (t: number) => t, decimals: 2 },
+  share: { unit: '%', of: (s: number) => 100 * s, decimals: 1 },
+} satisfies Record<string, Shown>;
+
+export type Kind = keyof typeof metric;
+export type UnitTable = Record<Kind, Shown>;
+
+const imperial: UnitTable = {
+  ...metric,
+  speed: { unit: 'mph', of: (v) => v / MPH, decimals: 1 },
+  distance: { unit: 'ft', of: (m) => m / FOOT, decimals: 0 },
+  deceleration: { unit: 'ft/s²', of: (a) => a / FOOT, decimals: 1 },
+  pressure: { unit: 'psi', of: (p) => p * PSI_PER_BAR, decimals: 0 },
+  temperature: { unit: '°F', of: (t) => t * 1.8 + 32, decimals: 0 },
+  effectiveness: { unit: 'ft/s² per psi', of: (e) => e / FOOT / PSI_PER_BAR, decimals: 4 },
+};
+
+export const unitsOf = (system: System): UnitTable => (system === 'metric' ? metric : imperial);
+
+/** A number with a true minus and a fixed count of decimals. */
+export function number(x: number, decimals: number): string {
+  const text = Math.abs(x).toFixed(decimals);
+  return x < 0 && Number(text) !== 0 ? `−${text}` : text;
+}
+
+/** With its sign, always. */
+export const signed = (x: number, decimals: number) =>
+  number(x, decimals).startsWith('−') ? number(x, decimals) : `+${number(x, decimals)}`;
+
+/** A figure in the chosen unit, or an en dash where there is none. */
+export function figure(f: Figure | undefined, shown: Shown, decimals = shown.decimals): string {
+  return f?.value === undefined || f.value === null ? '–' : number(shown.of(f.value), decimals);
+}
+
+/** The size of a difference in the chosen unit: offsets, as of temperatures, fall out. */
+export const span = (inside: number, shown: Shown) => shown.of(inside) - shown.of(0);
