@@ -1,3 +1,4 @@
+import './validation';
 import './theme.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';

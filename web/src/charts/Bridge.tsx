@@ -80,7 +80,15 @@ export function Bridge(props: {
           </text>
         )}
         <rect x={l} y={y + 5} width={Math.max(1.5, r - l)} height={ROW - 10} {...fill} />
-        {i > 0 && <line x1={x(of(a))} x2={x(of(a))} y1={y - 5} y2={y + 5} stroke="var(--ink)" />}
+        {i > 0 && (
+          <line
+            x1={x(of(i === rows - 1 ? b : a))}
+            x2={x(of(i === rows - 1 ? b : a))}
+            y1={y - 5}
+            y2={y + 5}
+            stroke="var(--ink)"
+          />
+        )}
         <text className="label" x={width} y={y + ROW / 2 + 5} textAnchor="end">
           {value}
         </text>

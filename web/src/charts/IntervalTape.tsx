@@ -65,6 +65,16 @@ export function IntervalTape(props: {
       <text className="note" x={Math.max(x(margin), x(0) + 76)} y={LINE - 45} textAnchor="middle">
         worth having
       </text>
+      <text
+        className="label"
+        x={Math.min(x(high) + 8, WIDTH - 92)}
+        y={x(high) > WIDTH - 100 ? LINE - 43 : LINE - 12}
+      >
+        <tspan style={{ fontWeight: 720, fontSize: 17 }}>{number(difference, shown.decimals)}</tspan>
+        <tspan className="soft" dx={4}>
+          ± {number((high - low) / 2, shown.decimals)} {shown.unit}
+        </tspan>
+      </text>
       <Tape x={x} from={from} to={to} y={LINE} unit={`${shown.unit} ${props.better}`} mostLong={6} />
     </Picture>
   );

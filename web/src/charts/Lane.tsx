@@ -249,7 +249,9 @@ function Gap(props: {
   const [a, b] = [baseline.side.mean.value, row.side.mean.value];
   if (a === undefined || b === undefined || !row.pair) return null;
   const right = Math.max(at(a), at(b)) + 8;
-  const furthest = Math.max(right, ...row.side.stops.map((s) => at(s.value) + 8));
+  // Beside the stops that count; a struck-out stop far off must not push the words off the slab.
+  const near = row.side.stops.filter((s) => s.status === 'COUNTS').map((s) => at(s.value) + 8);
+  const furthest = Math.max(right, ...near);
   const difference = row.pair.difference.value;
   if (difference === undefined || !isShown(row.pair)) {
     return (
@@ -314,12 +316,14 @@ function Ghost({
         stroke={colour(letter)}
         strokeWidth={1.6}
       />
-      <path
-        d={`M${nose - 30} ${top + 4}Q${nose - 23} ${centre} ${nose - 30} ${top + wide - 4}M${nose - length + 10} ${top + 5}Q${nose - length + 6} ${centre} ${nose - length + 10} ${top + wide - 5}`}
-        fill="none"
-        stroke={colour(letter)}
-        strokeWidth={1.3}
-      />
+      {length > 120 && (
+        <path
+          d={`M${nose - 30} ${top + 4}Q${nose - 23} ${centre} ${nose - 30} ${top + wide - 4}M${nose - length + 10} ${top + 5}Q${nose - length + 6} ${centre} ${nose - length + 10} ${top + wide - 5}`}
+          fill="none"
+          stroke={colour(letter)}
+          strokeWidth={1.3}
+        />
+      )}
       <text x={nose - length / 2 - 8} y={centre + 6} textAnchor="middle">
         <tspan style={{ fontWeight: 750, fontSize: 19 }}>{speed}</tspan>
         <tspan dx={2} style={{ fontSize: 12 }}>

@@ -35,7 +35,7 @@ export function MarkAt({
 /** Mark and letter in running text. */
 export function MarkLabel({ letter }: { letter: Letter }) {
   return (
-    <span className="inline-flex items-center gap-1.5">
+    <span className="inline-flex items-center gap-1.5 align-middle">
       <svg width="16" height="14" aria-hidden>
         <MarkAt letter={letter} x={8} y={7} />
       </svg>

@@ -26,6 +26,9 @@ export function Tape(props: {
       ))}
       {long.map((t, i) => {
         const atEnd = x(t.at) > x(to) - 34;
+        // The words beside the zero need the room of the next figure or two.
+        const crowded = props.first && t.at > 0 && x(t.at) - x(0) < 8 * props.first.length + 16;
+        if (crowded) return null;
         const last = i === long.length - 1;
         return (
           <text

@@ -173,9 +173,9 @@ type Pane = (typeof PANES)[number] & { y: number; low: number; high: number };
 function layout(curves: Curve[], units: UnitTable): Pane[] {
   let y = TOP;
   return PANES.flatMap((p) => {
-    const values = curves
-      .filter((c) => c.weight !== 'sibling')
-      .flatMap((c) => p.lines.flatMap((l) => c.trace.lines[l] ?? []));
+    const values = curves.flatMap((c) =>
+      p.lines.slice(0, c.weight === 'sibling' ? 1 : 2).flatMap((l) => c.trace.lines[l] ?? []),
+    );
     if (values.length === 0) return [];
     const shown = values.map(units[p.kind].of);
     const low =

@@ -106,6 +106,9 @@ function Stops({ detail }: { detail: TestDetail }) {
           onChoose={(id) => set({ stop: id })}
         />
         <p className="mt-2 text-[12.5px] text-ink-3">
+          <a className="mb-2 block underline" href={`/api/tests/${detail.test.id}/stops.csv`}>
+            Take them along as a stop sheet (CSV)
+          </a>
           <Key>J</Key> <Key>K</Key> step through stops <Key>O</Key> overlay
         </p>
       </aside>

@@ -10,6 +10,7 @@ import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopTrace;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
@@ -21,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -108,6 +110,21 @@ public class StopService {
     public List<StopView> stopsOf(UUID testId) {
         List<UUID> series = tests.seriesOf(testId).stream().map(s -> s.id()).toList();
         return stopsOf(series, tests.test(testId));
+    }
+
+    /** The test's stops as rows of a stop sheet; snubs have no stopping distance and stay out. */
+    @Transactional(readOnly = true)
+    public List<SheetStop> sheetOf(UUID testId, Map<UUID, String> configurationNames) {
+        SheetExport export = new SheetExport(tests.test(testId));
+        Map<UUID, SeriesView> series =
+                tests.seriesOf(testId).stream().collect(Collectors.toMap(SeriesView::id, Function.identity()));
+        return stopsOf(testId).stream()
+                .filter(SheetExport::isWritable)
+                .map(s -> {
+                    SeriesView own = series.get(s.seriesId());
+                    return export.row(s, own, configurationNames.get(own.configurationId()));
+                })
+                .toList();
     }
 
     /** The test in which the stops of a recording are, if any. */

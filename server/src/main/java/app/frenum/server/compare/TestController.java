@@ -1,6 +1,7 @@
 package app.frenum.server.compare;
 
 import app.frenum.core.compare.Verdict;
+import app.frenum.formats.sheet.StopSheetWriter;
 import app.frenum.server.analysis.StopCount;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.garage.ConfigurationView;
@@ -10,11 +11,14 @@ import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestRequest;
 import app.frenum.server.plan.TestService;
 import jakarta.validation.Valid;
+import java.io.IOException;
+import java.io.StringWriter;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -82,6 +86,18 @@ class TestController {
                 .map(byId::get)
                 .toList();
         return new TestDetail(test, garage.vehicle(test.vehicleId()), ordered, series, stops.stopsOf(id));
+    }
+
+    /** All stops as an open stop sheet. */
+    @GetMapping(value = "/{id}/stops.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> sheet(@PathVariable UUID id) throws IOException {
+        StringWriter csv = new StringWriter();
+        Map<UUID, String> names = test(id).configurations().stream()
+                .collect(Collectors.toMap(ConfigurationView::id, ConfigurationView::name));
+        StopSheetWriter.write(stops.sheetOf(id, names), csv);
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "attachment; filename=\"stops.csv\"")
+                .body(csv.toString());
     }
 
     @GetMapping("/{id}/comparison")

@@ -1,0 +1,111 @@
+package app.frenum.server.analysis;
+
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Dimension;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.StopKind;
+import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.plan.Conditions;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestDefinition;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** A test's stops as rows of a stop sheet: hand-measured ones as they came, logged ones by their figures. */
+final class SheetExport {
+    private static final double TENTH_MILLIMETRE = 1e4;
+
+    private final TestDefinition test;
+
+    SheetExport(TestDefinition test) {
+        this.test = test;
+    }
+
+    static boolean isWritable(StopView stop) {
+        return stop.byHand() != null || stop.measured().kind() == StopKind.STOP;
+    }
+
+    SheetStop row(StopView stop, SeriesView series, String configuration) {
+        SheetStop base = stop.byHand() != null ? stop.byHand() : logged(stop, series);
+        Optional<String> reason = stop.struckOut()
+                ? Optional.of(stop.decisions().get(stop.decisions().size() - 1).reason())
+                : Optional.empty();
+        return new SheetStop(
+                0,
+                configuration,
+                String.valueOf(series.block()),
+                Optional.of(stop.number()),
+                base.date(),
+                base.basis(),
+                base.direction(),
+                base.driver(),
+                base.load(),
+                base.instrument(),
+                Optional.of(test.nominalSpeed()),
+                base.entrySpeed(),
+                base.distance(),
+                base.time(),
+                base.startTemperatures(),
+                base.endTemperatures(),
+                base.pedalFeel(),
+                base.surface(),
+                base.ambient(),
+                base.tyrePressureFront(),
+                base.tyrePressureRear(),
+                stop.struckOut(),
+                reason,
+                base.note());
+    }
+
+    private SheetStop logged(StopView stop, SeriesView series) {
+        MeasuredStop m = stop.measured();
+        Conditions c = series.conditions();
+        return new SheetStop(
+                0,
+                "",
+                "",
+                Optional.empty(),
+                Optional.ofNullable(c.drivenOn()),
+                m.basis(),
+                Optional.ofNullable(c.direction()),
+                Optional.ofNullable(c.driver()),
+                Optional.ofNullable(c.load()),
+                Instrument.LOGGER,
+                Optional.empty(),
+                quantity(m.entrySpeed(), Dimension.SPEED),
+                quantity(m.distance(), Dimension.LENGTH),
+                quantity(m.time(), Dimension.TIME),
+                temperatures(m.startTemperatures()),
+                temperatures(m.peakTemperatures()),
+                Optional.empty(),
+                Optional.ofNullable(c.surface()),
+                quantity(c.ambientC(), Dimension.TEMPERATURE),
+                quantity(c.tyrePressureFrontBar(), Dimension.PRESSURE),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static Optional<Quantity> quantity(Figure figure, Dimension dimension) {
+        return figure.isKnown() ? Optional.of(rounded(figure.value(), dimension)) : Optional.empty();
+    }
+
+    private static Optional<Quantity> quantity(Double value, Dimension dimension) {
+        return Optional.ofNullable(value).map(v -> rounded(v, dimension));
+    }
+
+    private static Quantity rounded(double value, Dimension dimension) {
+        return new Quantity(Math.round(value * TENTH_MILLIMETRE) / TENTH_MILLIMETRE, dimension.inside());
+    }
+
+    private static Map<WheelPosition, Quantity> temperatures(Map<WheelPosition, Double> byWheel) {
+        Map<WheelPosition, Quantity> out = new EnumMap<>(WheelPosition.class);
+        byWheel.forEach((wheel, t) -> out.put(wheel, rounded(t, Dimension.TEMPERATURE)));
+        return out;
+    }
+}
