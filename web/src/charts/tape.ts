@@ -16,7 +16,10 @@ export function ticks(from: number, to: number, mostLong: number): Tick[] {
   const out: Tick[] = [];
   for (let i = Math.ceil(from / small - 1e-9); i * small <= to + small * 1e-6; i++) {
     const middle = parts === 10 ? 5 : 2;
-    out.push({ at: i * small, length: i % parts === 0 ? 'long' : i % middle === 0 ? 'middle' : 'short' });
+    out.push({
+      at: i === 0 ? 0 : i * small,
+      length: i % parts === 0 ? 'long' : i % middle === 0 ? 'middle' : 'short',
+    });
   }
   return out;
 }

@@ -186,6 +186,7 @@ function Preview({
   const [changedBySheet, setChangedBySheet] = useState<Record<string, string>>({});
   const [conditions, setConditions] = useState(NO_CONDITIONS);
   const [by, setBy] = useState(person);
+  const known = useQuery(tests()).data?.find((t) => t.test.id === testId)?.configurations ?? [];
   const [newTest, setNewTest] = useState<NewTest | null>(null);
   const save = useMutation({
     mutationFn: (request: SaveRequest) => post<{ testId: string }>(`/imports/${preview.id}/save`, request),
@@ -224,7 +225,7 @@ function Preview({
           <SpeedStrip speed={log.speed} durationS={log.durationS} stops={log.stops} />
           <HealthCard log={log} />
           <ChannelTable log={log} onRoles={onRoles} />
-          <LogPlacement stops={log.stops} placing={placing} onChange={setPlacing} />
+          <LogPlacement stops={log.stops} placing={placing} known={known} onChange={setPlacing} />
         </>
       )}
       {preview.sheet && (

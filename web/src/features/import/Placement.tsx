@@ -17,10 +17,12 @@ export type Placing = {
 export function LogPlacement({
   stops,
   placing,
+  known,
   onChange,
 }: {
   stops: MeasuredStop[];
   placing: Placing;
+  known: string[];
   onChange: (p: Placing) => void;
 }) {
   const { units } = usePreferences();
@@ -37,11 +39,17 @@ export function LogPlacement({
       <div className="mb-4 grid max-w-3xl gap-3 md:grid-cols-[1fr_1fr_90px]">
         <Field label="Configuration" help="As fitted while these were driven, such as “As bought”.">
           <Input
+            list="configurations"
             value={placing.configuration}
             maxLength={200}
             onChange={(e) => onChange({ ...placing, configuration: e.target.value })}
           />
         </Field>
+        <datalist id="configurations">
+          {known.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
         <Field label="What changed in it" help="From the car as it came, comma between: pads, fluid.">
           <Input
             value={placing.changed}

@@ -321,20 +321,8 @@ function Logged({ detail, stop, overlaid, axis, letterFor, bar }: LoggedProps) {
         {bar}
       </div>
       {(tried.error ?? move.error) && <Failure error={tried.error ?? move.error} />}
-      <TracePanes
-        curves={curves}
-        stop={measured}
-        moved={{ onset: edges.onsetS !== null, end: edges.endS !== null }}
-        traceZeroS={kept.onsetS}
-        axis={axis}
-        cursor={cursor}
-        units={units}
-        asTable={asTable}
-        onCursor={setCursor}
-        onEdge={shift}
-      />
       <div
-        className="no-print mt-2 flex min-h-10 flex-wrap items-center gap-4 text-[13px]"
+        className="no-print mb-2 flex min-h-10 flex-wrap items-center gap-4 text-[13px]"
         aria-live="polite"
       >
         {moved ? (
@@ -386,6 +374,18 @@ function Logged({ detail, stop, overlaid, axis, letterFor, bar }: LoggedProps) {
           </>
         )}
       </div>
+      <TracePanes
+        curves={curves}
+        stop={measured}
+        moved={{ onset: edges.onsetS !== null, end: edges.endS !== null }}
+        traceZeroS={kept.onsetS}
+        axis={axis}
+        cursor={cursor}
+        units={units}
+        asTable={asTable}
+        onCursor={setCursor}
+        onEdge={shift}
+      />
       <div className="mt-4 grid gap-10 xl:grid-cols-2">
         <div>
           <Figures stop={measured} />

@@ -7,6 +7,7 @@ import jakarta.persistence.PrePersist;
 import jakarta.persistence.PreUpdate;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 
 /** What every table row carries: an id made by whoever asked for it, when it was made and changed, and a version. */
@@ -32,13 +33,18 @@ public abstract class Row {
 
     @PrePersist
     void created() {
-        createdAt = Instant.now();
+        createdAt = now();
         updatedAt = createdAt;
     }
 
     @PreUpdate
     void updated() {
-        updatedAt = Instant.now();
+        updatedAt = now();
+    }
+
+    /** As exact as the database keeps it, so that a row reads the same before and after it is stored. */
+    private static Instant now() {
+        return Instant.now().truncatedTo(ChronoUnit.MICROS);
     }
 
     public UUID id() {

@@ -25,16 +25,17 @@ class ImportController {
         this.imports = imports;
     }
 
-    /** The file itself is the body, so that it is never held in memory. */
+    /** The file itself is the body, so that it is never held in memory. Answers with a preview unless told not to. */
     @PutMapping(consumes = "application/octet-stream")
     ImportPreview upload(
             @PathVariable UUID id,
             @RequestParam String fileName,
             @RequestParam(required = false) UUID testId,
+            @RequestParam(defaultValue = "true") boolean preview,
             HttpServletRequest request)
             throws IOException, BadInput {
         imports.stage(id, fileName, request.getInputStream());
-        return imports.preview(id, testId);
+        return preview ? imports.preview(id, testId) : null;
     }
 
     @GetMapping

@@ -1,0 +1,52 @@
+package app.frenum.e2e;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium without a window. Anything that the page's own code complains of is kept. */
+final class Browser implements AutoCloseable {
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final com.microsoft.playwright.Browser chromium = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    private final List<String> complaints = new ArrayList<>();
+
+    Page page(String url, int width, int height) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(url)
+                .setViewportSize(width, height)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        Page page = context.newPage();
+        page.onPageError(complaints::add);
+        page.onConsoleMessage(m -> {
+            // A refused file is answered with 4xx, which the browser notes by itself.
+            if (m.type().equals("error") && !m.text().contains("status of 4")) {
+                complaints.add(m.text());
+            }
+        });
+        return page;
+    }
+
+    List<String> complaints() {
+        return List.copyOf(complaints);
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -1,0 +1,52 @@
+package app.frenum.e2e;
+
+import app.frenum.server.RunningServer;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** Makes docs/screenshots from the demo data: {@code ./frenum screenshots}. */
+public final class Screenshots {
+    private static final Path FOLDER =
+            Path.of("../docs/screenshots").toAbsolutePath().normalize();
+
+    private Screenshots() {}
+
+    public static void main(String[] args) throws IOException {
+        Path folder = Files.isDirectory(Path.of("docs")) ? Path.of("docs/screenshots") : FOLDER;
+        Files.createDirectories(folder);
+        try (RunningServer server = RunningServer.withDemo();
+                Browser browser = new Browser()) {
+            Page page = browser.page(server.url(), 1280, 800);
+            page.navigate("/tests");
+            shoot(page, folder, "tests");
+            String test = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"))
+                    .getAttribute("href")
+                    .replace("/compare", "");
+            page.navigate(test + "/compare");
+            shoot(page, folder, "compare");
+            page.keyboard().press("n");
+            shoot(page, folder, "compare-night");
+            page.keyboard().press("n");
+            page.navigate(test + "/stops");
+            page.keyboard().press("o");
+            for (int i = 0; i < 12; i++) {
+                page.keyboard().press("j");
+            }
+            shoot(page, folder, "stop");
+            page.navigate("/import");
+            page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
+            page.getByText("Stops found").waitFor();
+            shoot(page, folder, "import");
+        }
+        System.exit(0);
+    }
+
+    private static void shoot(Page page, Path folder, String name) {
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}

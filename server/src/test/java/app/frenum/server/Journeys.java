@@ -1,0 +1,88 @@
+package app.frenum.server;
+
+import app.frenum.server.demo.DemoScenario;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.IntStream;
+
+/** What tests say often: a new test, its files, and how they are saved. */
+public final class Journeys {
+    private Journeys() {}
+
+    /** A simulated log of nine stops as bought, written once per run. */
+    public static final Path AS_BOUGHT = written("as-bought.csv", DemoScenario::writeAsBought);
+    /** A simulated log of nine stops with other pads and fluid. */
+    public static final Path PADS_AND_FLUID = written("pads-and-fluid.csv", DemoScenario::writePadsAndFluid);
+    /** A sheet of two configurations, five stops each. */
+    public static final Path SHEET = written("sheet.csv", DemoScenario::writeOlderSheet);
+
+    private interface Writer {
+        void write(Path to) throws IOException;
+    }
+
+    private static Path written(String name, Writer writer) {
+        try {
+            Path file = Files.createTempDirectory("frenum-journeys-").resolve(name);
+            writer.write(file);
+            return file;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A request that makes a vehicle and a test and puts nine stops into one configuration. */
+    public static Map<String, Object> saveToNewTest(UUID testId, String configuration) {
+        UUID vehicle = UUID.randomUUID();
+        return Map.of(
+                "testId", testId,
+                "newVehicle", Map.of("id", vehicle, "name", "Estate " + vehicle, "description", ""),
+                "newTest",
+                        Map.of(
+                                "id",
+                                testId,
+                                "vehicleId",
+                                vehicle,
+                                "question",
+                                "Does it stop shorter?",
+                                "lane",
+                                "Marrow Flats",
+                                "nominalSpeed",
+                                Map.of("value", 90, "unit", "KILOMETRES_PER_HOUR"),
+                                "basis",
+                                "ONSET_TO_REST",
+                                "marginSize",
+                                1.0,
+                                "marginOfBaseline",
+                                false,
+                                "drivenOn",
+                                "2026-06-20"),
+                "placements", nine(configuration),
+                "conditions", Map.of("surface", "dry"),
+                "by", "Marshal");
+    }
+
+    /** A request that adds nine stops of another configuration to a test that is there. */
+    public static Map<String, Object> saveTo(UUID testId, String configuration) {
+        return Map.of(
+                "testId",
+                testId,
+                "placements",
+                nine(configuration),
+                "conditions",
+                Map.of("surface", "dry"),
+                "by",
+                "Marshal");
+    }
+
+    private static List<Map<String, Object>> nine(String configuration) {
+        return IntStream.rangeClosed(1, 9)
+                .mapToObj(i -> Map.<String, Object>of(
+                        "stop", i, "configuration", configuration, "changed", List.of(), "block", 1))
+                .toList();
+    }
+}

@@ -1,0 +1,186 @@
+package app.frenum.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.UUID;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The real application on a real PostgreSQL, started once per run and spoken to as its users do. Needs
+ * FRENUM_DB_URL; {@code ./frenum test} provides it. Each start takes a new, empty database.
+ */
+public final class RunningServer implements AutoCloseable {
+    private final ConfigurableApplicationContext context;
+    private final String databaseUrl;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private final JsonMapper json = new JsonMapper();
+
+    private RunningServer(boolean demo) {
+        databaseUrl = newDatabase();
+        context = SpringApplication.run(
+                FrenumServer.class,
+                "--server.port=0",
+                "--spring.datasource.url=" + databaseUrl,
+                "--frenum.home=" + temporaryHome(),
+                "--frenum.demo=" + demo);
+    }
+
+    /** The answer to one request. */
+    public record Answer(int status, JsonNode body) {}
+
+    private static final class Shared {
+        private static final RunningServer EMPTY = new RunningServer(false);
+    }
+
+    /** The one that all tests of a run share; they make their own tests and vehicles in it. */
+    public static RunningServer shared() {
+        return Shared.EMPTY;
+    }
+
+    public static RunningServer withDemo() {
+        return new RunningServer(true);
+    }
+
+    private static String newDatabase() {
+        String base = System.getenv("FRENUM_DB_URL");
+        if (base == null) {
+            throw new IllegalStateException("FRENUM_DB_URL is not set; run ./frenum test, which starts a PostgreSQL");
+        }
+        String name = "test_" + UUID.randomUUID().toString().replace("-", "");
+        try (Connection c = DriverManager.getConnection(base);
+                Statement s = c.createStatement()) {
+            s.execute("create database " + name);
+        } catch (SQLException e) {
+            throw new IllegalStateException("no test database could be made", e);
+        }
+        return base.replaceFirst("/frenum(\\?|$)", "/" + name + "$1");
+    }
+
+    private static Path temporaryHome() {
+        try {
+            return Files.createTempDirectory("frenum-test-");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public String url() {
+        return "http://127.0.0.1:"
+                + ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    public String databaseUrl() {
+        return databaseUrl;
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public JsonNode get(String path) {
+        Answer answer = send(HttpRequest.newBuilder(uri(path)).build());
+        if (answer.status() != 200) {
+            throw new AssertionError(path + " answered " + answer);
+        }
+        return answer.body();
+    }
+
+    public Answer tryGet(String path) {
+        return send(HttpRequest.newBuilder(uri(path)).build());
+    }
+
+    public Answer post(String path, Object body) {
+        return send(HttpRequest.newBuilder(uri(path))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(body instanceof String text ? text : json.writeValueAsString(body)))
+                .build());
+    }
+
+    public Answer put(String path, String body) {
+        return send(HttpRequest.newBuilder(uri(path))
+                .header("Content-Type", "application/json")
+                .PUT(BodyPublishers.ofString(body))
+                .build());
+    }
+
+    public Answer upload(UUID id, Path file, String query) {
+        try {
+            return send(HttpRequest.newBuilder(uri("/api/imports/" + id + "?fileName=" + file.getFileName() + query))
+                    .header("Content-Type", "application/octet-stream")
+                    .PUT(BodyPublishers.ofFile(file))
+                    .build());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Sends a file in without asking for its preview. */
+    public Answer uploadOnly(UUID id, Path file) {
+        return upload(id, file, "&preview=false");
+    }
+
+    private URI uri(String path) {
+        return URI.create(url() + path);
+    }
+
+    private Answer send(HttpRequest request) {
+        try {
+            HttpResponse<String> response = http.send(request, BodyHandlers.ofString());
+            return new Answer(
+                    response.statusCode(),
+                    response.body().isEmpty() ? json.nullNode() : json.readTree(response.body()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** How many rows every table has, by name. */
+    public String rowCounts() {
+        try (Connection c = DriverManager.getConnection(databaseUrl);
+                Statement s = c.createStatement()) {
+            StringBuilder out = new StringBuilder();
+            for (String table : new String[] {
+                "vehicle",
+                "configuration",
+                "brake_test",
+                "series",
+                "recording",
+                "sample_block",
+                "stop",
+                "measurement",
+                "strike_out"
+            }) {
+                var rows = s.executeQuery("select count(*) from " + table);
+                rows.next();
+                out.append(table).append(' ').append(rows.getLong(1)).append("; ");
+            }
+            return out.toString();
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

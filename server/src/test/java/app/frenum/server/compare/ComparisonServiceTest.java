@@ -1,0 +1,75 @@
+package app.frenum.server.compare;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.DistanceBasis;
+import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopsChanged;
+import app.frenum.server.garage.GarageService;
+import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.TestDefinition;
+import app.frenum.server.plan.TestService;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Comparing reads every stop of a test, which is slow; the answer is kept while it holds. */
+class ComparisonServiceTest {
+    private final UUID test = UUID.randomUUID();
+    private final TestService tests = mock();
+    private final GarageService garage = mock();
+    private final StopService stops = mock();
+    private final ComparisonService service = new ComparisonService(tests, garage, stops);
+
+    @BeforeEach
+    void anEmptyTest() {
+        when(tests.test(test))
+                .thenReturn(new TestDefinition(
+                        test,
+                        UUID.randomUUID(),
+                        "?",
+                        "",
+                        null,
+                        new Quantity(90, Unit.KILOMETRES_PER_HOUR),
+                        DistanceBasis.ONSET_TO_REST,
+                        1,
+                        false,
+                        null,
+                        LocalDate.EPOCH));
+        when(tests.seriesOf(test)).thenReturn(List.of());
+        when(garage.vehicle(any())).thenReturn(new VehicleView(UUID.randomUUID(), "Estate", "", null, null, null));
+    }
+
+    @Test
+    void readsTheStopsOnceUntilTheyChange() {
+        service.compare(test, null, false);
+        service.compare(test, null, false);
+        verify(stops, times(1)).stopsOf(any(), any());
+        service.forget(new StopsChanged(UUID.randomUUID()));
+        service.compare(test, null, false);
+        verify(stops, times(1)).stopsOf(any(), any());
+        service.forget(new StopsChanged(test));
+        service.compare(test, null, false);
+        verify(stops, times(2)).stopsOf(any(), any());
+    }
+
+    @Test
+    void doesNotKeepAnAnswerThatWasReadWhileTheStopsChanged() {
+        when(stops.stopsOf(any(), any())).thenAnswer(call -> {
+            service.forget(new StopsChanged(test));
+            return List.of();
+        });
+        service.compare(test, null, false);
+        assertThat(service.compare(test, null, false).sides()).isEmpty();
+        verify(stops, times(2)).stopsOf(any(), any());
+    }
+}
