@@ -78,7 +78,7 @@ export function Shell() {
         </div>
       </header>
       <HeaderTape />
-      <main id="main">
+      <main id="main" className="overflow-x-clip">
         <Outlet />
       </main>
       <footer className="px-8 py-4 text-[13px] text-ink-3 max-md:px-4">

@@ -45,6 +45,7 @@ export function Lane(props: {
         height={height + 32}
         values={tableOf(props.rows, units)}
         asTable={props.asTable}
+        interactive
       >
         <rect x={0} y={TOP} width={width} height={height - TOP} fill="var(--slab)" />
         {Array.from({ length: Math.round(end / grid) - 1 }, (_, i) => (i + 1) * grid).map((d) => (

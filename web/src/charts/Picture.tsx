@@ -12,6 +12,8 @@ export function Picture(props: {
   values: Values;
   children: ReactNode;
   asTable?: boolean;
+  /** Has marks or handles to operate; a plain image must not. */
+  interactive?: boolean;
 }) {
   const id = useId();
   const [open, setOpen] = useState(false);
@@ -19,7 +21,7 @@ export function Picture(props: {
   return (
     <div>
       <svg
-        role="img"
+        role={props.interactive ? 'group' : 'img'}
         aria-label={props.name}
         aria-describedby={id}
         width={props.width}

@@ -94,6 +94,7 @@ export function TracePanes(props: {
         height={bottom + 36}
         values={tableOf(chosen, units)}
         asTable={props.asTable}
+        interactive
       >
         <clipPath id="plot">
           <rect x={LEFT} y={0} width={right - LEFT} height={bottom} />

@@ -1,35 +1,60 @@
-import type { InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from 'react';
+import {
+  createContext,
+  useContext,
+  useId,
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+} from 'react';
 import { cx } from './cx';
 
 const BOX = 'min-h-9 w-full rounded-control border-[1.5px] border-edge bg-sheet px-2.5 text-[15px] text-ink';
+
+/** Ties a control to the label and the help around it. */
+const Labelled = createContext<{ id?: string; 'aria-describedby'?: string }>({});
 
 type FieldProps = { label: string; help?: string; error?: string; className?: string; children: ReactNode };
 
 /** Label above, help below, and the error in its place. */
 export function Field({ label, help, error, className, children }: FieldProps) {
+  const id = useId();
+  const note = `${id}note`;
   return (
-    <label className={cx('block', className)}>
-      <span className="mb-1 block text-[13px] font-[600]">{label}</span>
-      {children}
+    <div className={className}>
+      <label htmlFor={id} className="mb-1 block text-[13px] font-[600]">
+        {label}
+      </label>
+      <Labelled value={{ id, ...((error || help) && { 'aria-describedby': note }) }}>{children}</Labelled>
       {error ? (
-        <span role="alert" className="mt-1 block text-[13px] text-block">
+        <span id={note} role="alert" className="mt-1 block text-[13px] text-block">
           {error}
         </span>
       ) : (
-        help && <span className="mt-1 block text-[13px] text-ink-3">{help}</span>
+        help && (
+          <span id={note} className="mt-1 block text-[13px] text-ink-3">
+            {help}
+          </span>
+        )
       )}
-    </label>
+    </div>
   );
 }
+
+/** A control that names itself leaves the label to its neighbour. */
+const useLabel = (ownName: string | undefined) => {
+  const label = useContext(Labelled);
+  return ownName ? {} : label;
+};
 
 export function Input({
   unit,
   className,
   ...rest
 }: InputHTMLAttributes<HTMLInputElement> & { unit?: string }) {
+  const label = useLabel(rest['aria-label']);
   return (
-    <span className="relative block">
-      <input className={cx(BOX, unit && 'pr-14', className)} {...rest} />
+    <span className="relative block w-full">
+      <input {...label} className={cx(BOX, unit && 'pr-14', className)} {...rest} />
       {unit && (
         <span className="absolute top-1/2 right-2.5 -translate-y-1/2 text-[13px] text-ink-3">{unit}</span>
       )}
@@ -38,5 +63,6 @@ export function Input({
 }
 
 export function Select({ className, ...rest }: SelectHTMLAttributes<HTMLSelectElement>) {
-  return <select className={cx(BOX, className)} {...rest} />;
+  const label = useLabel(rest['aria-label']);
+  return <select {...label} className={cx(BOX, className)} {...rest} />;
 }

@@ -172,7 +172,7 @@ function Compared({ data, pair, letters, includeStruckOut, set, testId }: Props)
         </Strip>
       )}
       <Strip className="grid gap-x-14 gap-y-8 lg:grid-cols-[1.2fr_1fr]">
-        <div>
+        <div className="min-w-0">
           {pair.metres && (
             <>
               <Heading note={`${a} to ${b} as driven, before correction, ${units.distance.unit}`}>
@@ -189,7 +189,7 @@ function Compared({ data, pair, letters, includeStruckOut, set, testId }: Props)
           <SeriesTable data={data} letter={letter} />
           <PairTable pair={pair} time={time} />
         </div>
-        <div>
+        <div className="min-w-0">
           <Heading>What could be wrong with this</Heading>
           <Checks checks={pair.checks} />
           <div className="mt-6">

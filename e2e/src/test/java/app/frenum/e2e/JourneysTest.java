@@ -47,6 +47,7 @@ class JourneysTest {
     void open() {
         page = browser.page(server.url(), 1280, 800);
         page.navigate("/");
+        assertThat(heading()).isVisible();
     }
 
     @AfterEach
@@ -97,6 +98,7 @@ class JourneysTest {
     @Test
     void aStrikeOutCanBeUndone() {
         page.navigate(demoTest() + "/stops");
+        assertThat(heading()).containsText("Stop 1 of A");
         page.keyboard().press("x");
         giveReason("gust of wind", "Strike out");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
@@ -115,7 +117,7 @@ class JourneysTest {
         save("Save 10 stops");
         assertThat(heading()).containsText(Pattern.compile("Stop 1 of A: [0-9.]+ ± 0.2 m"));
         section("Compare");
-        assertThat(page.getByText("tape")).isVisible();
+        assertThat(page.getByText("both by tape")).isVisible();
         assertThat(page.getByText("4 and 5 valid").or(page.getByText("5 and 4 valid")))
                 .isVisible();
     }
@@ -180,7 +182,7 @@ class JourneysTest {
 
     @Test
     void theListIsSearchedAndSorted() {
-        page.getByLabel("Search tests").fill("braided not settled");
+        page.getByLabel("Search tests").fill("braided hoses stop it shorter");
         assertThat(page.getByRole(AriaRole.ROW)).hasCount(2);
         page.getByLabel("Search tests").fill("");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Driven on"))

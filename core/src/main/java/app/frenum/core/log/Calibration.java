@@ -36,36 +36,45 @@ public record Calibration(
 
     private static final double WORTH_SAYING_MPS2 = 0.1;
 
-    /** Reads the whole log once for offsets and once for noise about them. */
+    /** Reads the log once for the accelerometer's offset, without which nothing tells coasting, then once for the rest. */
     public static Calibration of(Log log) {
-        Drive.Offsets offsets = offsets(log);
+        Drive.Offsets accelerometer = new Drive.Offsets(accelerometerOffset(log), 0, 0);
         Thinned front = new Thinned();
+        Thinned rear = new Thinned();
         Thinned frontSmooth = new Thinned();
         Thinned raw = new Thinned();
         Thinned smooth = new Thinned();
         Thinned rest = new Thinned();
         for (Windows w : Windows.of(log)) {
-            Drive d = Drive.read(log, offsets, w.fromS() - MARGIN_S, w.toS() + MARGIN_S);
+            Drive d = Drive.read(log, accelerometer, w.fromS() - MARGIN_S, w.toS() + MARGIN_S);
             whileCoasting(d, d.rawFront(), w, COASTING_MPS2, front);
+            whileCoasting(d, d.rawRear(), w, COASTING_MPS2, rear);
             whileCoasting(d, d.front(), w, COASTING_MPS2, frontSmooth);
             whileCoasting(d, d.rawDeceleration(), w, IDLE_MPS2, raw);
             whileCoasting(d, d.deceleration(), w, IDLE_MPS2, smooth);
             atRest(d.speed(), d.speed(), w, rest);
         }
-        return new Calibration(offsets, front.sigma(), frontSmooth.sigma(), raw.sigma(), smooth.sigma(), rest.rms());
+        return new Calibration(
+                new Drive.Offsets(accelerometer.decelerationMps2(), zero(front), zero(rear)),
+                front.sigma(),
+                frontSmooth.sigma(),
+                raw.sigma(),
+                smooth.sigma(),
+                rest.rms());
     }
 
-    private static Drive.Offsets offsets(Log log) {
-        Thinned front = new Thinned();
-        Thinned rear = new Thinned();
-        Thinned deceleration = new Thinned();
+    private static double accelerometerOffset(Log log) {
+        if (log.channel(Role.DECELERATION)
+                .or(() -> log.channel(Role.ACCELERATION))
+                .isEmpty()) {
+            return 0;
+        }
+        Thinned still = new Thinned();
         for (Windows w : Windows.of(log)) {
             Drive d = Drive.read(log, Drive.Offsets.NONE, w.fromS() - MARGIN_S, w.toS() + MARGIN_S);
-            whileCoasting(d, d.rawFront(), w, COASTING_MPS2, front);
-            whileCoasting(d, d.rawRear(), w, COASTING_MPS2, rear);
-            Drive.sensorDeceleration(log, w.fromS(), w.toS()).ifPresent(a -> atRest(d.speed(), a, w, deceleration));
+            atRest(d.speed(), d.rawDeceleration(), w, still);
         }
-        return new Drive.Offsets(zero(deceleration), zero(front), zero(rear));
+        return zero(still);
     }
 
     private static double zero(Thinned values) {

@@ -10,6 +10,7 @@ final class ChannelWatch {
     private static final int SATURATED_SAMPLES = 5;
     private static final double THERMOCOUPLE_JUMP = 200;
     private static final int NEGATIVE_ENOUGH = 3;
+    private static final double MISSING_SHARE = 0.01;
 
     private final Channel channel;
     private final HealthCheck.Neighbour neighbour;
@@ -17,7 +18,10 @@ final class ChannelWatch {
     private final boolean mustMove;
     private final boolean canSaturate;
     private final double[] plausible;
-    private double[] range = {};
+    private final double[] range;
+    private final int index;
+    private final int rows;
+    private final Presence presence = new Presence();
     private double previous = Double.NaN;
     private double sameSince;
     private double busySeconds;
@@ -26,9 +30,11 @@ final class ChannelWatch {
     private double railSince;
     private int negatives;
 
-    ChannelWatch(Channel channel, HealthCheck.Neighbour neighbour) {
-        this.channel = channel;
+    ChannelWatch(Log log, int index, HealthCheck.Neighbour neighbour) {
+        this.index = index;
+        this.channel = log.channels().get(index);
         this.neighbour = neighbour;
+        rows = log.rows();
         Role role = channel.role();
         mustMove = role == Role.SPEED || role.isWheelSpeed() || role == Role.DECELERATION || role == Role.ACCELERATION;
         canSaturate = mustMove
@@ -39,14 +45,20 @@ final class ChannelWatch {
         plausible = role.dimension()
                 .map(d -> HealthCheck.plausible(role, d))
                 .orElse(new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY});
+        range = canSaturate || role.isDiscTemperature() ? HealthCheck.range(log, index) : new double[0];
     }
 
-    void enter(int from, int to, double[] wholeRange) {
-        range = wholeRange;
-        neighbour.enter(from, to);
+    /** Watches a block go by: rows from {@code firstRow}, NaN where a sample is missing. */
+    void seeAll(int firstRow, double[] t, double[] values) {
+        for (int i = 0; i < values.length; i++) {
+            if (!Double.isNaN(values[i])) {
+                presence.seen(firstRow + i);
+                see(i, t[i], values[i]);
+            }
+        }
     }
 
-    void see(int i, double t, double x) {
+    private void see(int i, double t, double x) {
         stuck(i, t, x);
         if (canSaturate) {
             saturated(i, t, x);
@@ -72,7 +84,7 @@ final class ChannelWatch {
 
     private void stuck(int i, double t, double x) {
         if (x == previous) {
-            busySeconds += mustMove && neighbour.busy(i) ? t - lastTime : 0;
+            busySeconds += mustMove && neighbour.busy(index, i) ? t - lastTime : 0;
             return;
         }
         endOfSame(lastTime);
@@ -96,8 +108,8 @@ final class ChannelWatch {
     private void saturated(int i, double t, double x) {
         // A lowest value of exactly 0 is a sensor at rest, not one at its rail.
         boolean high = x == range[1];
-        boolean low = x == range[0] && x != 0 && neighbour.moving(i);
-        boolean rail = (high || low) && range[1] > range[0] && neighbour.busy(i);
+        boolean low = x == range[0] && x != 0 && neighbour.moving(index, i);
+        boolean rail = (high || low) && range[1] > range[0] && neighbour.busy(index, i);
         if (!rail) {
             endOfRail(lastTime);
             return;
@@ -137,6 +149,14 @@ final class ChannelWatch {
                     0,
                     lastTime,
                     String.format(Locale.ROOT, "stands at %.0f °C throughout: an open thermocouple", range[0]));
+        }
+        double missing = presence.missingShare(rows);
+        if (missing > MISSING_SHARE) {
+            note(
+                    HealthCode.MISSING_CELLS,
+                    0,
+                    lastTime,
+                    String.format(Locale.ROOT, "%.0f %% of its cells are empty", 100 * missing));
         }
         List<HealthFinding> out = found;
         for (HealthCode code : HealthCode.values()) {

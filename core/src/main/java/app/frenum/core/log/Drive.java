@@ -2,70 +2,117 @@ package app.frenum.core.log;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
- * The signals of a stretch of a log that say how the car moved and was braked, with offsets removed and
- * smoothing done once.
- *
- * @param speed m/s: the speed channel, or the fastest wheel where there is none
- * @param speedIsWheel whether speed had to be taken from the wheels
- * @param rawDeceleration m/s², positive when slowing: the sensor as logged, or smoothed from speed
- * @param deceleration the same, smoothed
- * @param rawFront front (or only) line pressure, bar
- * @param front the same, smoothed
- * @param rawRear rear line pressure, bar
- * @param rear the same, smoothed
- * @param brakeSwitch 1 pressed, 0 not
- * @param abs 1 at work, 0 not
- * @param wheels wheel speeds, m/s, where logged
+ * The signals of a stretch of a log that say how the car moved and was braked, with offsets removed and smoothing
+ * done once. Each is read when it is first asked for: most readers need two or three of them. Not for use by
+ * several threads.
  */
-public record Drive(
-        Signal speed,
-        boolean speedIsWheel,
-        Signal rawDeceleration,
-        Signal deceleration,
-        Signal rawFront,
-        Signal front,
-        Signal rawRear,
-        Signal rear,
-        Signal brakeSwitch,
-        Signal abs,
-        Map<WheelPosition, Signal> wheels) {
+public final class Drive {
+    private final Log log;
+    private final Offsets offsets;
+    private final double fromS;
+    private final double toS;
+    private final Map<String, Signal> known = new HashMap<>();
 
-    /** Reads [fromS, toS], removing the offsets that a calibration found. */
+    private Drive(Log log, Offsets offsets, double fromS, double toS) {
+        this.log = log;
+        this.offsets = offsets;
+        this.fromS = fromS;
+        this.toS = toS;
+    }
+
+    /** The stretch [fromS, toS], with the offsets that a calibration found taken off. */
     public static Drive read(Log log, Offsets offsets, double fromS, double toS) {
+        return new Drive(log, offsets, fromS, toS);
+    }
+
+    private Signal once(String name, Supplier<Signal> reader) {
+        Signal signal = known.get(name);
+        if (signal == null) {
+            signal = reader.get();
+            known.put(name, signal);
+        }
+        return signal;
+    }
+
+    /** m/s: the speed channel, or the fastest wheel where there is none. */
+    public Signal speed() {
+        return once("speed", () -> speedIsWheel() ? fastest(new ArrayList<>(wheels().values())) : signal(Role.SPEED));
+    }
+
+    /** Whether speed had to be taken from the wheels. */
+    public boolean speedIsWheel() {
+        return log.channel(Role.SPEED).isEmpty();
+    }
+
+    /** m/s², positive when slowing: the sensor as logged, or smoothed from speed. */
+    public Signal rawDeceleration() {
+        return once("rawDeceleration", () -> {
+            Signal sensor = sensorDeceleration(log, fromS, toS).orElse(Signal.EMPTY);
+            return sensor.isEmpty() ? deceleration() : sensor.map(a -> a - offsets.decelerationMps2());
+        });
+    }
+
+    /** m/s², smoothed. */
+    public Signal deceleration() {
+        return once(
+                "deceleration",
+                () -> sensorDeceleration(log, fromS, toS)
+                        .filter(a -> !a.isEmpty())
+                        .map(a -> Smoothing.lowPass(rawDeceleration(), Smoothing.DECELERATION_HZ))
+                        .orElseGet(() -> Smoothing.decelerationOf(speed())));
+    }
+
+    /** Front (or only) line pressure, bar. */
+    public Signal rawFront() {
+        return once("rawFront", () -> signal(Role.PRESSURE_FRONT).map(p -> p - offsets.frontBar()));
+    }
+
+    /** Front line pressure, smoothed, bar. */
+    public Signal front() {
+        return once("front", () -> Smoothing.lowPass(rawFront(), Smoothing.PRESSURE_HZ));
+    }
+
+    /** Rear line pressure, bar. */
+    public Signal rawRear() {
+        return once("rawRear", () -> signal(Role.PRESSURE_REAR).map(p -> p - offsets.rearBar()));
+    }
+
+    /** Rear line pressure, smoothed, bar. */
+    public Signal rear() {
+        return once("rear", () -> Smoothing.lowPass(rawRear(), Smoothing.PRESSURE_HZ));
+    }
+
+    /** 1 pressed, 0 not. */
+    public Signal brakeSwitch() {
+        return once("brakeSwitch", () -> signal(Role.BRAKE_SWITCH));
+    }
+
+    /** Anti-lock: 1 at work, 0 not. */
+    public Signal abs() {
+        return once("abs", () -> signal(Role.ABS_ACTIVE));
+    }
+
+    /** Wheel speeds, m/s, where logged. */
+    public Map<WheelPosition, Signal> wheels() {
         Map<WheelPosition, Signal> wheels = new EnumMap<>(WheelPosition.class);
         for (WheelPosition w : WheelPosition.values()) {
-            Signal s = log.signal(Role.wheelSpeed(w), fromS, toS);
+            Signal s = once(w.key(), () -> signal(Role.wheelSpeed(w)));
             if (!s.isEmpty()) {
                 wheels.put(w, s);
             }
         }
-        Signal speed = log.signal(Role.SPEED, fromS, toS);
-        boolean wheelOnly = log.channel(Role.SPEED).isEmpty();
-        if (wheelOnly) {
-            speed = fastest(new ArrayList<>(wheels.values()));
-        }
-        Signal raw = sensorDeceleration(log, fromS, toS).orElse(Signal.EMPTY).map(a -> a - offsets.decelerationMps2());
-        Signal smooth =
-                raw.isEmpty() ? Smoothing.decelerationOf(speed) : Smoothing.lowPass(raw, Smoothing.DECELERATION_HZ);
-        Signal front = log.signal(Role.PRESSURE_FRONT, fromS, toS).map(p -> p - offsets.frontBar());
-        Signal rear = log.signal(Role.PRESSURE_REAR, fromS, toS).map(p -> p - offsets.rearBar());
-        return new Drive(
-                speed,
-                wheelOnly,
-                raw.isEmpty() ? smooth : raw,
-                smooth,
-                front,
-                Smoothing.lowPass(front, Smoothing.PRESSURE_HZ),
-                rear,
-                Smoothing.lowPass(rear, Smoothing.PRESSURE_HZ),
-                log.signal(Role.BRAKE_SWITCH, fromS, toS),
-                log.signal(Role.ABS_ACTIVE, fromS, toS),
-                wheels);
+        return wheels;
+    }
+
+    private Signal signal(Role role) {
+        return log.signal(role, fromS, toS);
     }
 
     /** Whether the log can be measured at all: some speed is needed. */

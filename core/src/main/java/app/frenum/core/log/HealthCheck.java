@@ -14,15 +14,25 @@ public final class HealthCheck {
     /** Spread of the sample interval, as a share of its median, from which the clock is called uneven. */
     private static final double JITTER_SHARE = 0.2;
 
-    private static final double MISSING_SHARE = 0.01;
-
     private HealthCheck() {}
 
     public static List<HealthFinding> of(Log log) {
         List<HealthFinding> found = new ArrayList<>(clock(log));
+        Neighbour neighbour = new Neighbour(log);
+        List<ChannelWatch> watches = new ArrayList<>();
         for (int c = 0; c < log.channels().size(); c++) {
-            found.addAll(channel(log, c));
+            watches.add(new ChannelWatch(log, c, neighbour));
         }
+        // Block by block rather than channel by channel, so that each block is unpacked once.
+        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
+            int to = Math.min(log.rows(), from + SampleBlock.ROWS);
+            double[] t = log.times(from, to);
+            neighbour.enter(from, to);
+            for (int c = 0; c < watches.size(); c++) {
+                watches.get(c).seeAll(from, t, log.values(c, from, to));
+            }
+        }
+        watches.forEach(w -> found.addAll(w.finish()));
         return found;
     }
 
@@ -94,37 +104,8 @@ public final class HealthCheck {
         return summarised(found, HealthCode.GAP, "");
     }
 
-    private static List<HealthFinding> channel(Log log, int c) {
-        Channel channel = log.channels().get(c);
-        ChannelWatch watch = new ChannelWatch(channel, new Neighbour(log, c));
-        Presence presence = new Presence();
-        double[] range = range(log, c);
-        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
-            int to = Math.min(log.rows(), from + SampleBlock.ROWS);
-            double[] t = log.times(from, to);
-            double[] v = log.values(c, from, to);
-            watch.enter(from, to, range);
-            for (int i = 0; i < v.length; i++) {
-                if (!Double.isNaN(v[i])) {
-                    presence.seen(from + i);
-                    watch.see(i, t[i], v[i]);
-                }
-            }
-        }
-        List<HealthFinding> found = watch.finish();
-        double missing = presence.missingShare(log.rows());
-        if (missing > MISSING_SHARE) {
-            found.add(new HealthFinding(
-                    HealthCode.MISSING_CELLS,
-                    channel.name(),
-                    String.format(Locale.ROOT, "%.0f %% of its cells are empty", 100 * missing),
-                    0,
-                    log.durationS()));
-        }
-        return found;
-    }
-
-    private static double[] range(Log log, int c) {
+    /** Lowest and highest sample of a channel. */
+    static double[] range(Log log, int c) {
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
         for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
@@ -161,12 +142,11 @@ public final class HealthCheck {
         private double[] v = {};
         private double[] a = {};
 
-        Neighbour(Log log, int channel) {
+        Neighbour(Log log) {
             this.log = log;
-            this.speed = log.channel(Role.SPEED).filter(s -> s != channel).orElse(-1);
+            this.speed = log.channel(Role.SPEED).orElse(-1);
             this.deceleration = log.channel(Role.DECELERATION)
                     .or(() -> log.channel(Role.ACCELERATION))
-                    .filter(d -> d != channel)
                     .orElse(-1);
         }
 
@@ -175,12 +155,12 @@ public final class HealthCheck {
             a = deceleration >= 0 ? log.values(deceleration, from, to) : a;
         }
 
-        boolean moving(int i) {
-            return speed >= 0 && v[i] > 3;
+        boolean moving(int channel, int i) {
+            return speed >= 0 && speed != channel && v[i] > 3;
         }
 
-        boolean busy(int i) {
-            return moving(i) || deceleration >= 0 && Math.abs(a[i]) > 0.5;
+        boolean busy(int channel, int i) {
+            return moving(channel, i) || deceleration >= 0 && deceleration != channel && Math.abs(a[i]) > 0.5;
         }
     }
 

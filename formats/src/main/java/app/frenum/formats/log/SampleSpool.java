@@ -14,6 +14,11 @@ import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 
 /**
  * Takes rows in and packs them, column by column, into a temporary file, so that a log of any length needs little
@@ -27,7 +32,12 @@ public final class SampleSpool implements Closeable {
     private final Path path;
     private final FileChannel file;
     private final List<List<Place>> places = new ArrayList<>();
-    private final double[][] buffers;
+    /** Packs one block while the next is being read. */
+    private final ExecutorService packer = Executors.newSingleThreadExecutor(SampleSpool::daemon);
+
+    private Future<?> packing = CompletableFuture.completedFuture(null);
+    private double[][] buffers;
+    private double[][] spare;
     private final List<Double> blockStarts = new ArrayList<>();
     private int inBlock;
     private int rows;
@@ -39,6 +49,7 @@ public final class SampleSpool implements Closeable {
         file = FileChannel.open(
                 path, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.DELETE_ON_CLOSE);
         buffers = new double[channels + 1][SampleBlock.ROWS];
+        spare = new double[channels + 1][SampleBlock.ROWS];
         for (int i = 0; i <= channels; i++) {
             places.add(new ArrayList<>());
         }
@@ -56,14 +67,46 @@ public final class SampleSpool implements Closeable {
         rows++;
     }
 
+    private static Thread daemon(Runnable work) {
+        Thread thread = new Thread(work, "frenum-packer");
+        thread.setDaemon(true);
+        return thread;
+    }
+
     private void flush() throws IOException {
         if (inBlock == 0) {
             return;
         }
-        int firstRow = places.get(0).size() * SampleBlock.ROWS;
-        blockStarts.add(buffers[0][0]);
-        for (int c = 0; c < buffers.length; c++) {
-            SampleBlock block = SampleBlock.of(firstRow, buffers[c], inBlock);
+        awaitPacking();
+        double[][] full = buffers;
+        int n = inBlock;
+        int firstRow = blockStarts.size() * SampleBlock.ROWS;
+        blockStarts.add(full[0][0]);
+        buffers = spare;
+        spare = full;
+        inBlock = 0;
+        packing = packer.submit(() -> {
+            pack(full, n, firstRow);
+            return null;
+        });
+    }
+
+    private void awaitPacking() throws IOException {
+        try {
+            packing.get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("interrupted while packing samples", e);
+        } catch (ExecutionException e) {
+            throw e.getCause() instanceof IOException io
+                    ? io
+                    : new IOException("samples could not be packed", e.getCause());
+        }
+    }
+
+    private void pack(double[][] full, int n, int firstRow) throws IOException {
+        for (int c = 0; c < full.length; c++) {
+            SampleBlock block = SampleBlock.of(firstRow, full[c], n);
             ByteBuffer both = ByteBuffer.allocate(block.packed().length + block.envelope().length)
                     .put(block.packed())
                     .put(block.envelope())
@@ -74,7 +117,7 @@ public final class SampleSpool implements Closeable {
                             block.packed().length,
                             block.envelope().length,
                             firstRow,
-                            inBlock,
+                            n,
                             block.lowest(),
                             block.highest()));
             end += both.remaining();
@@ -82,12 +125,13 @@ public final class SampleSpool implements Closeable {
                 file.write(both, end - both.remaining());
             }
         }
-        inBlock = 0;
     }
 
     /** Ends writing. */
     public void finish() throws IOException {
         flush();
+        awaitPacking();
+        packer.shutdown();
     }
 
     public int rows() {
@@ -133,6 +177,7 @@ public final class SampleSpool implements Closeable {
 
     @Override
     public void close() throws IOException {
+        packer.shutdownNow();
         file.close();
     }
 }

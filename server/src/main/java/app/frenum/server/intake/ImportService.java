@@ -39,6 +39,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -232,10 +234,15 @@ public class ImportService {
                     "placements", "No stop is chosen. Choose at least one, and the configuration it was driven with.");
         }
         try (LogFile log = read(id)) {
-            LogAnalysis analysis = LogAnalysis.of(log.log(), StopService.optionsOf(test));
+            // Reading the samples for the analysis and storing them take about as long: two cores do both at once.
+            Log beside = log.spool().asLog(log.log().channels());
+            CompletableFuture<LogAnalysis> analysing =
+                    CompletableFuture.supplyAsync(() -> LogAnalysis.of(beside, StopService.optionsOf(test)));
+            recordings.save(id, file, log);
+            LogAnalysis analysis = joined(analysing);
             List<HealthFinding> health = new ArrayList<>(log.findings());
             health.addAll(analysis.health());
-            recordings.save(id, file, log, analysis.calibration(), health);
+            recordings.setFindings(id, analysis.calibration(), health);
             for (SaveRequest.Placement p : request.placements()) {
                 if (p.stop() > analysis.stops().size()) {
                     throw Problem.invalid(
@@ -248,6 +255,14 @@ public class ImportService {
             }
         } catch (IllegalArgumentException e) {
             throw BadInput.inFile(e.getMessage());
+        }
+    }
+
+    private static LogAnalysis joined(CompletableFuture<LogAnalysis> analysing) {
+        try {
+            return analysing.join();
+        } catch (CompletionException e) {
+            throw e.getCause() instanceof RuntimeException cause ? cause : e;
         }
     }
 

@@ -4,6 +4,7 @@ import app.frenum.formats.BadInput;
 import jakarta.validation.ConstraintViolationException;
 import java.util.Map;
 import java.util.TreeMap;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -70,6 +71,12 @@ final class ProblemAdvice {
     @ExceptionHandler
     ProblemDetail late(OptimisticLockingFailureException e) {
         return known(Problem.conflict("It was changed in the meantime. Load it again and repeat the change."));
+    }
+
+    /** Whoever asked has gone; there is nobody left to tell. */
+    @ExceptionHandler
+    void gone(ClientAbortException e) {
+        LOG.debug("the client left", e);
     }
 
     @ExceptionHandler

@@ -30,8 +30,8 @@ class Recording extends Row {
     @JdbcTypeCode(SqlTypes.ARRAY)
     private double[] blockStarts;
 
-    private String calibration;
-    private String health;
+    private String calibration = "";
+    private String health = "";
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "recording_channel", joinColumns = @JoinColumn(name = "recording_id"))

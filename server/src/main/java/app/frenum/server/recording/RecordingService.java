@@ -45,8 +45,8 @@ public class RecordingService {
     /** What a recording is measured with, as it was found when it came in. */
     public record Opened(Log log, Calibration calibration, List<HealthFinding> health) {}
 
-    /** Stores a log with all its samples, within the caller's transaction. */
-    public void save(UUID id, StoredFile file, LogFile log, Calibration calibration, List<HealthFinding> health) {
+    /** Stores a log with all its samples, within the caller's transaction; {@link #setFindings} belongs to it. */
+    public void save(UUID id, StoredFile file, LogFile log) {
         List<Recording.StoredChannel> channels = log.log().channels().stream()
                 .map(c -> new Recording.StoredChannel(
                         c.name(), c.role().name(), c.unit().name()))
@@ -59,7 +59,6 @@ public class RecordingService {
                 log.log().durationS(),
                 HealthCheck.rateHz(log.log()),
                 log.spool().blockStarts());
-        recording.findings(json.writeValueAsString(calibration), json.writeValueAsString(health));
         entities.persist(recording);
         entities.flush();
         int n = 0;
@@ -77,9 +76,9 @@ public class RecordingService {
         entities.clear();
     }
 
-    @Transactional(readOnly = true)
-    public boolean exists(UUID id) {
-        return recordings.existsById(id);
+    /** What the analysis of a log found; it may take as long as storing, and so runs beside it. */
+    public void setFindings(UUID id, Calibration calibration, List<HealthFinding> health) {
+        entity(id).findings(json.writeValueAsString(calibration), json.writeValueAsString(health));
     }
 
     /** The recording that came from a file with these bytes, if there is one. */
