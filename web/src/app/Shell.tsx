@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Link, NavLink, Outlet, useMatch, useNavigate } from 'react-router';
+import { useEffect, useState } from 'react';
+import { Link, NavLink, Outlet, useLocation, useMatch, useNavigate } from 'react-router';
 import { test, tests } from '../api/queries';
 import { Button } from '../ui/Button';
 import { HeaderTape } from './HeaderTape';
@@ -16,6 +16,8 @@ export function Shell() {
   const chosen = useMatch('/tests/:testId/*')?.params.testId;
   const all = useQuery(tests());
   const testId = chosen ?? all.data?.[0]?.test.id;
+  const { pathname } = useLocation();
+  useEffect(() => window.scrollTo(0, 0), [pathname]);
   const go = (where: string) => () => {
     if (testId) void navigate(`/tests/${testId}/${where}`);
   };

@@ -9,7 +9,10 @@ import { Tape } from './Tape';
 import { step } from './tape';
 import { useWidth } from './useWidth';
 
-const ROW = 57;
+const WIDE_ROW = 57;
+const NARROW_ROW = 92;
+/** Below this width names stand above the strokes, and the car's outline gives way to a sentence. */
+const NARROW = 700;
 const TOP = 22;
 const INSET = 14;
 
@@ -27,6 +30,8 @@ export function Lane(props: {
 }) {
   const { ref, width } = useWidth<HTMLDivElement>(1216);
   const { units } = props;
+  const narrow = width < NARROW;
+  const ROW = narrow ? NARROW_ROW : WIDE_ROW;
   const baseline = props.rows[0];
   if (!baseline) return null;
   const toUnit = units.distance.of;
@@ -63,9 +68,17 @@ export function Lane(props: {
           />
         ))}
         <rect x={x(0) - 3} y={TOP - 6} width={6} height={height - TOP + 12} fill="var(--ink)" />
-        <SpeedMarks row={baseline} at={at} units={units} />
+        <SpeedMarks row={baseline} at={at} units={units} narrow={narrow} />
         {props.rows.map((r, i) => (
-          <Row key={r.letter} row={r} y={TOP + i * ROW} at={at} units={units} onChoose={props.onChoose} />
+          <Row
+            narrow={narrow}
+            key={r.letter}
+            row={r}
+            y={TOP + i * ROW}
+            at={at}
+            units={units}
+            onChoose={props.onChoose}
+          />
         ))}
         {mean !== undefined && props.rows.length > 1 && (
           <line
@@ -81,25 +94,47 @@ export function Lane(props: {
         {props.rows.map(
           (r, i) =>
             i > 0 && (
-              <Gap key={r.letter} row={r} baseline={baseline} y={TOP + i * ROW} at={at} units={units} />
+              <Gap
+                rowHeight={ROW}
+                narrow={narrow}
+                key={r.letter}
+                row={r}
+                baseline={baseline}
+                y={TOP + i * ROW}
+                at={at}
+                units={units}
+              />
             ),
         )}
-        <Ghost rows={props.rows} car={props.car} at={at} units={units} />
+        {!narrow && <Ghost rows={props.rows} car={props.car} at={at} units={units} />}
         <Tape
           x={x}
           from={0}
           to={end}
           y={height + 4}
           unit={units.distance.unit}
-          mostLong={12}
+          mostLong={narrow ? 5 : 12}
           first={`${units.distance.unit} from brake point`}
         />
       </Picture>
+      {narrow && <p className="mt-1 text-sm">{carriedWords(props.rows, units)}</p>}
     </div>
   );
 }
 
+/** What the car's outline says where there is room for it. */
+function carriedWords(rows: LaneRow[], units: UnitTable): string {
+  const candidate = rows.find((r) => isShown(r.pair));
+  const baseline = rows[0];
+  const carried = candidate?.pair?.speedStillCarried.value;
+  const difference = candidate?.pair?.difference.value;
+  if (!baseline || !candidate || carried === undefined || difference === undefined) return '';
+  const [stopped, going] = difference < 0 ? [candidate, baseline] : [baseline, candidate];
+  return `Where ${stopped.letter} has already stopped, ${going.letter} would still be doing ${number(units.speed.of(carried), 0)} ${units.speed.unit}.`;
+}
+
 type RowProps = {
+  narrow: boolean;
   row: LaneRow;
   y: number;
   at: (m: number) => number;
@@ -107,9 +142,11 @@ type RowProps = {
   onChoose: (s: Stopped) => void;
 };
 
-function Row({ row, y, at, units, onChoose }: RowProps) {
+function Row({ row, y, at, units, onChoose, narrow }: RowProps) {
   const { side, letter } = row;
-  const centre = y + ROW / 2;
+  const ROW = narrow ? NARROW_ROW : WIDE_ROW;
+  const centre = narrow ? y + ROW - 24 : y + ROW / 2;
+  const words = narrow ? y + 24 : centre;
   const mean = side.mean.value;
   const half = side.halfWidth95.value;
   const left = at(0) + 22;
@@ -123,23 +160,29 @@ function Row({ row, y, at, units, onChoose }: RowProps) {
       {mean !== undefined && half !== undefined && (
         <rect
           x={at(mean - half)}
-          y={y + 5}
+          y={narrow ? y + ROW - 46 : y + 5}
           width={at(mean + half) - at(mean - half)}
-          height={ROW - 10}
+          height={narrow ? 44 : ROW - 10}
           fill={colour(letter)}
           style={{ fillOpacity: 'var(--band-a)' }}
         />
       )}
       <Strokes row={row} centre={centre} at={at} units={units} onChoose={onChoose} />
       {mean !== undefined && (
-        <rect x={at(mean) - 1.75} y={y + 1} width={3.5} height={ROW - 2} fill={colour(letter)} />
+        <rect
+          x={at(mean) - 1.75}
+          y={narrow ? y + ROW - 48 : y + 1}
+          width={3.5}
+          height={narrow ? 47 : ROW - 2}
+          fill={colour(letter)}
+        />
       )}
-      <MarkAt letter={letter} x={left} y={centre - 9} />
-      <text className="label" x={left + 16} y={centre - 4}>
+      <MarkAt letter={letter} x={left} y={words - 9} />
+      <text className="label" x={left + 16} y={words - 4}>
         <tspan style={{ fill: textColour(letter), fontWeight: 750 }}>{letter}</tspan>
         <tspan dx={8}>{side.configuration}</tspan>
       </text>
-      <text x={left + 16} y={centre + 16}>
+      <text x={left + 16} y={words + 16}>
         <tspan style={{ fontWeight: 700, fontSize: 16 }}>{figure(side.mean, units.distance)}</tspan>
         <tspan className="soft" dx={5}>
           ± {figure(side.halfWidth95, units.distance)} {units.distance.unit}
@@ -153,7 +196,7 @@ function Row({ row, y, at, units, onChoose }: RowProps) {
 }
 
 /** One stroke per stop; a single tab stop, arrows move among them. */
-function Strokes({ row, centre, at, units, onChoose }: Omit<RowProps, 'y'> & { centre: number }) {
+function Strokes({ row, centre, at, units, onChoose }: Omit<RowProps, 'y' | 'narrow'> & { centre: number }) {
   const move = (e: KeyboardEvent<SVGGElement>) => {
     const way = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
     if (way === 0) return;
@@ -203,12 +246,22 @@ function Strokes({ row, centre, at, units, onChoose }: Omit<RowProps, 'y'> & { c
   );
 }
 
-function SpeedMarks({ row, at, units }: { row: LaneRow; at: (m: number) => number; units: UnitTable }) {
+function SpeedMarks({
+  row,
+  at,
+  units,
+  narrow,
+}: {
+  row: LaneRow;
+  at: (m: number) => number;
+  units: UnitTable;
+  narrow: boolean;
+}) {
   const along = row.side.speedAlong;
   const first = along[0];
   if (!first || along.length < 2) return null;
   const top = units.speed.of(first[1] ?? 0);
-  const every = top > 60 ? 10 : 5;
+  const every = (top > 60 ? 10 : 5) * (narrow ? 2 : 1);
   const marks: [number, number][] = [];
   for (let v = Math.ceil(top / every) * every - every; v >= every; v -= every) {
     const i = along.findIndex((p) => units.speed.of(p[1] ?? 0) <= v);
@@ -222,7 +275,8 @@ function SpeedMarks({ row, at, units }: { row: LaneRow; at: (m: number) => numbe
   return (
     <g aria-hidden>
       <text className="axis" x={at(0) + 8} y={TOP - 7}>
-        speed left in {row.letter}, {units.speed.unit}
+        {narrow ? `left in ${row.letter}, ` : `speed left in ${row.letter}, `}
+        {units.speed.unit}
       </text>
       {marks.map(([v, m]) => (
         <g key={v}>
@@ -245,10 +299,13 @@ function Gap(props: {
   y: number;
   at: (m: number) => number;
   units: UnitTable;
+  rowHeight: number;
+  narrow: boolean;
 }) {
-  const { row, baseline, y, at, units } = props;
+  const { row, baseline, y, at, units, rowHeight: ROW } = props;
   const [a, b] = [baseline.side.mean.value, row.side.mean.value];
   if (a === undefined || b === undefined || !row.pair) return null;
+  if (props.narrow) return null;
   const right = Math.max(at(a), at(b)) + 8;
   // Beside the stops that count; a struck-out stop far off must not push the words off the slab.
   const near = row.side.stops.filter((s) => s.status === 'COUNTS').map((s) => at(s.value) + 8);
@@ -300,6 +357,7 @@ function Ghost({
   const [a, b] = [baseline?.side.mean.value, candidate?.side.mean.value];
   if (!candidate || !baseline || carried === undefined || a === undefined || b === undefined) return null;
   const gain = b < a;
+  const ROW = WIDE_ROW;
   const inRow = gain ? 0 : index;
   const letter = gain ? baseline.letter : candidate.letter;
   const other = gain ? candidate.letter : baseline.letter;

@@ -149,7 +149,7 @@ class JourneysTest {
         page.keyboard().press("t");
         page.keyboard().press("[");
         page.keyboard().press("[");
-        assertThat(page.getByText("Moved: the distance changes by")).containsText("+0.5");
+        assertThat(page.getByText("Moved: the distance changes by")).containsText("+0.49");
         page.keyboard().press("Escape");
         assertThat(page.getByText("Moved: the distance changes by")).isHidden();
         page.getByLabel("Onset of braking").focus();
