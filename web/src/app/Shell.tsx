@@ -17,7 +17,9 @@ export function Shell() {
   const all = useQuery(tests());
   const testId = chosen ?? all.data?.[0]?.test.id;
   const { pathname } = useLocation();
-  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
   const go = (where: string) => () => {
     if (testId) void navigate(`/tests/${testId}/${where}`);
   };

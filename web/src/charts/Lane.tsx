@@ -278,14 +278,16 @@ function SpeedMarks({
         {narrow ? `left in ${row.letter}, ` : `speed left in ${row.letter}, `}
         {units.speed.unit}
       </text>
-      {marks.map(([v, m]) => (
-        <g key={v}>
-          <line x1={at(m)} x2={at(m)} y1={TOP - 5} y2={TOP} stroke={colour(row.letter)} strokeWidth={1.5} />
-          <text className="axis" x={at(m)} y={TOP - 8} textAnchor="middle">
-            {v}
-          </text>
-        </g>
-      ))}
+      {marks
+        .filter(([, m]) => at(m) > at(0) + 120)
+        .map(([v, m]) => (
+          <g key={v}>
+            <line x1={at(m)} x2={at(m)} y1={TOP - 5} y2={TOP} stroke={colour(row.letter)} strokeWidth={1.5} />
+            <text className="axis" x={at(m)} y={TOP - 8} textAnchor="middle">
+              {v}
+            </text>
+          </g>
+        ))}
     </g>
   );
 }

@@ -75,7 +75,7 @@ export function TracePanes(props: {
     ...curves.filter((c) => c.weight === 'compared').map((c) => xs.get(c)?.[0] ?? 0),
   );
   const to = Math.max(...curves.filter((c) => c.weight !== 'sibling').map((c) => xs.get(c)?.at(-1) ?? 0));
-  const x = scaleLinear([from, to], [LEFT, right]);
+  const x = scaleLinear([from, axis === 'distance' ? to + 0.1 * (to - from) : to], [LEFT, right]);
   const panes = layout(curves, units);
   const bottom = panes.at(-1) ? (panes.at(-1)?.y ?? 0) + (panes.at(-1)?.height ?? 0) : TOP;
   const point = (e: PointerEvent<SVGGElement>) => {
@@ -158,7 +158,7 @@ export function TracePanes(props: {
         <Tape
           x={x}
           from={from}
-          to={to}
+          to={x.domain()[1] ?? to}
           y={bottom + 6}
           unit={unit}
           mostLong={8}
