@@ -77,6 +77,8 @@ class StopsTest {
         Answer kept = server.post("/api/stops/" + id + "/edges", move);
         assertThat(server.post("/api/stops/" + id + "/edges", move)).isEqualTo(kept);
         assertThat(kept.body().get("measured").get("onsetSource").asString()).isEqualTo("HAND");
+        assertThat(kept.body().get("measured").get("brake").get("source").asString())
+                .isEqualTo("SWITCH");
         assertThat(kept.body().get("automatic").get("onsetS").asDouble()).isEqualTo(onset);
         assertThat(kept.body().get("moves")).hasSize(1);
     }

@@ -47,7 +47,7 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
             }
             StopExtent extent = StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
             if (isBraking(drive, extent)) {
-                stops.add(measurer.measure(drive, extent, brake));
+                stops.add(measurer.measure(drive, extent, brake, brake.source()));
                 worst = Math.max(worst, disagreement(log, drive, extent));
             }
         }
@@ -85,17 +85,13 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
         double from = onset.orElse(automatic.onsetS());
         double until = Math.max(automatic.offS(), end.orElse(automatic.offS()));
         Drive drive = measurer.read(from, until);
-        boolean moved = onset.isPresent() || end.isPresent();
+        OnsetSource source = onset.isPresent() || end.isPresent() ? OnsetSource.HAND : automatic.source();
         BrakeApplication brake = new BrakeApplication(
-                from,
-                automatic.offS(),
-                moved ? OnsetSource.HAND : automatic.source(),
-                automatic.modulations(),
-                automatic.nextOnsetS());
+                from, automatic.offS(), automatic.source(), automatic.modulations(), automatic.nextOnsetS());
         StopExtent extent = end.isPresent()
                 ? StopExtent.byHand(drive.speed(), from, end.getAsDouble(), calibration.restSpeedRms())
                 : StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
-        return measurer.measure(drive, extent, brake);
+        return measurer.measure(drive, extent, automatic, source);
     }
 
     private static boolean isBraking(Drive drive, StopExtent extent) {

@@ -33,7 +33,7 @@ import java.util.Map;
  * @param frontPressurePeak of the smoothed signal, bar
  * @param frontShare share of line pressure, 0 to 1, over the plateau while both are above 1 bar
  * @param effectiveness (mfdd − coasting level) per bar of front pressure, m/s² per bar
- * @param brake the application of the brake that was measured, with its modulations
+ * @param brake the application of the brake as it was found, with its modulations; moving an edge leaves it alone
  * @param startTemperatures °C, last sample at or before onset
  * @param peakTemperatures °C, of the smoothed signal
  * @param gripLimited whether tyres rather than brakes set the deceleration

@@ -48,8 +48,9 @@ final class StopMeasurer {
         return Drive.read(log, calibration.offsets(), onset - BEFORE_S, off + AFTER_S);
     }
 
-    MeasuredStop measure(Drive drive, StopExtent extent, BrakeApplication brake) {
-        return new Measurement(drive, extent, brake).result();
+    /** @param source what says where the onset is: the signal that found the brake, or a hand */
+    MeasuredStop measure(Drive drive, StopExtent extent, BrakeApplication brake, OnsetSource source) {
+        return new Measurement(drive, extent, brake).result(source);
     }
 
     /** The working of one stop; each method one figure of the handbook. */
@@ -79,7 +80,7 @@ final class StopMeasurer {
             slip = Slip.of(drive, onset, end, plateau);
         }
 
-        MeasuredStop result() {
+        MeasuredStop result(OnsetSource source) {
             Figure start = windowStart();
             Figure distance = start.map(t -> speed.integral(t, end) + extent.tailM());
             Figure time = start.map(t -> extent.endS() - t);
@@ -94,7 +95,7 @@ final class StopMeasurer {
                     options.basis(),
                     onset,
                     extent.endS(),
-                    brake.source(),
+                    source,
                     Figure.of(v0),
                     Figure.of(v2),
                     distance,
