@@ -32,10 +32,13 @@ public final class Screenshots {
             shoot(page, folder, "compare-night");
             page.keyboard().press("n");
             page.navigate(test + "/stops");
+            page.getByLabel("Stop 3", new Page.GetByLabelOptions().setExact(true))
+                    .first()
+                    .click();
             page.keyboard().press("o");
-            for (int i = 0; i < 12; i++) {
-                page.keyboard().press("j");
-            }
+            page.getByLabel("Stop 5", new Page.GetByLabelOptions().setExact(true))
+                    .last()
+                    .click();
             shoot(page, folder, "stop");
             page.navigate("/import");
             page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);

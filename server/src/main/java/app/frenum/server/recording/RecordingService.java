@@ -12,12 +12,17 @@ import app.frenum.core.quantity.Unit;
 import app.frenum.formats.log.LogFile;
 import app.frenum.server.problem.Problem;
 import jakarta.persistence.EntityManager;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.hibernate.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -27,8 +32,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class RecordingService {
-    private static final int FLUSH_EVERY = 512;
-
     private final RecordingRepository recordings;
     private final SampleBlockRepository blocks;
     private final EntityManager entities;
@@ -61,19 +64,20 @@ public class RecordingService {
                 log.spool().blockStarts());
         entities.persist(recording);
         entities.flush();
-        int n = 0;
-        for (int block = 0; block < log.spool().blocks(); block++) {
-            for (int channel = BlockLog.TIME; channel < channels.size(); channel++) {
-                SampleBlock b = log.spool().block(channel, block);
-                entities.persist(new SampleBlockRow(new SampleBlockRow.Key(id, channel, block), b));
-                if (++n % FLUSH_EVERY == 0) {
-                    entities.flush();
-                    entities.clear();
+        entities.unwrap(Session.class).doWork(connection -> writeBlocks(connection, id, log));
+    }
+
+    private static void writeBlocks(Connection connection, UUID id, LogFile log) throws SQLException {
+        try (BlockWriter writer = new BlockWriter(connection, id)) {
+            for (int block = 0; block < log.spool().blocks(); block++) {
+                for (int channel = BlockLog.TIME; channel < log.log().channels().size(); channel++) {
+                    writer.write(channel, block, log.spool().block(channel, block));
                 }
             }
+            writer.finish();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
-        entities.flush();
-        entities.clear();
     }
 
     /** What the analysis of a log found; it may take as long as storing, and so runs beside it. */

@@ -6,11 +6,13 @@ import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
-import org.springframework.data.domain.Persistable;
+import org.hibernate.annotations.Immutable;
 
+/** A stored block. Only read through this: {@link BlockWriter} writes them. */
 @Entity
+@Immutable
 @Table(name = "sample_block")
-class SampleBlockRow implements Persistable<SampleBlockRow.Key> {
+class SampleBlockRow {
     @EmbeddedId
     private Key key;
 
@@ -27,16 +29,6 @@ class SampleBlockRow implements Persistable<SampleBlockRow.Key> {
 
     protected SampleBlockRow() {}
 
-    SampleBlockRow(Key key, SampleBlock b) {
-        this.key = key;
-        firstRow = b.firstRow();
-        rowCount = b.rows();
-        packed = b.packed();
-        envelope = b.envelope();
-        lowest = Double.isNaN(b.lowest()) ? null : b.lowest();
-        highest = Double.isNaN(b.highest()) ? null : b.highest();
-    }
-
     int channel() {
         return key.channel();
     }
@@ -45,16 +37,5 @@ class SampleBlockRow implements Persistable<SampleBlockRow.Key> {
         double low = lowest == null ? Double.NaN : lowest;
         double high = highest == null ? Double.NaN : highest;
         return new SampleBlock(firstRow, rowCount, packed, envelope, low, high);
-    }
-
-    @Override
-    public Key getId() {
-        return key;
-    }
-
-    /** Blocks are only ever added. */
-    @Override
-    public boolean isNew() {
-        return true;
     }
 }
