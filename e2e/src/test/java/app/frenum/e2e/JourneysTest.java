@@ -9,6 +9,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Files;
@@ -33,6 +34,8 @@ class JourneysTest {
 
     @BeforeAll
     static void start() {
+        // A machine busy with other work may be slow; that is not what these tests are about.
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         server = RunningServer.withDemo();
         browser = new Browser();
     }
