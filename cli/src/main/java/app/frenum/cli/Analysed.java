@@ -45,10 +45,8 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
             channel.put("rateHz", round(HealthCheck.rateHz(log.log(), i)));
             channels.add(channel);
         }
-        List<HealthFinding> findings = new ArrayList<>(log.findings());
-        findings.addAll(analysis.health());
         List<Object> health = new ArrayList<>();
-        for (HealthFinding f : findings) {
+        for (HealthFinding f : analysis.health()) {
             Map<String, Object> finding = new LinkedHashMap<>();
             finding.put("code", f.code().name());
             finding.put("channel", f.channel().isEmpty() ? null : f.channel());

@@ -53,7 +53,7 @@ final class Inputs {
     static Analysed analyse(Path file, AnalysisOptions options) throws IOException, BadRequest {
         requireReadable(file);
         try (LogFile log = LogCsvReader.read(file, Map.of(), rows -> {})) {
-            LogAnalysis analysis = LogAnalysis.of(log.log(), options);
+            LogAnalysis analysis = LogAnalysis.of(log.log(), log.health(), options);
             if (analysis.stops().isEmpty()) {
                 throw new BadRequest(
                         ("%s: there are no stops in it: nothing slows from 5 m/s or more by 2 m/s² for 0.4 s. "

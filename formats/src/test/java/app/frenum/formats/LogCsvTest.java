@@ -53,13 +53,13 @@ class LogCsvTest {
     void usableFlawsAreLeftOutAndReported() throws Exception {
         StringBuilder text = new StringBuilder("time [s],speed [m/s],brake switch\n");
         for (int i = 0; i < 400; i++) {
-            text.append("%.2f,%d,%s%n".formatted(i * 0.01, i, i > 100 ? "on" : "off"));
+            text.append("%.2f,%d,%s%n".formatted(i * 0.01, i / 5, i > 100 ? "on" : "off"));
         }
         String flawed =
-                text.toString().replace("1.00,100,off", "1.00,100,off\n1.00,100,off\n1.00,99,off\n1.005,5") + "4.00,7";
+                text.toString().replace("1.00,20,off", "1.00,20,off\n1.00,20,off\n1.00,19,off\n1.005,5") + "4.00,7";
         try (LogFile log = read(flawed)) {
             assertThat(log.log().rows()).isEqualTo(400);
-            assertThat(log.findings())
+            assertThat(log.health())
                     .extracting(HealthFinding::code)
                     .containsExactlyInAnyOrder(
                             HealthCode.DUPLICATE_ROWS,

@@ -41,7 +41,7 @@ class ImportTest {
 
         JsonNode stops = server.get("/api/tests/" + test).get("stops");
         try (LogFile file = LogCsvReader.read(Journeys.AS_BOUGHT, Map.of(), n -> {})) {
-            LogAnalysis direct = LogAnalysis.of(file.log(), AnalysisOptions.onset(Figure.of(25)));
+            LogAnalysis direct = LogAnalysis.of(file.log(), file.health(), AnalysisOptions.onset(Figure.of(25)));
             assertThat(stops).hasSize(9).hasSameSizeAs(direct.stops());
             for (int i = 0; i < 9; i++) {
                 MeasuredStop want = direct.stops().get(i);

@@ -43,11 +43,6 @@ public final class BlockLog implements Log {
         this.source = source;
     }
 
-    /** The same samples with other roles. */
-    public BlockLog as(List<Channel> otherChannels) {
-        return new BlockLog(otherChannels, rows, blockStarts, source);
-    }
-
     @Override
     public List<Channel> channels() {
         return channels;

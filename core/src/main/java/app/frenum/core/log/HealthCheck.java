@@ -2,38 +2,59 @@ package app.frenum.core.log;
 
 import app.frenum.core.quantity.Dimension;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * The health card of a log: what a careful reader would notice in its clock and its channels before believing
- * any figure from it. Offsets are found by {@link Calibration}, what is wrong with the file itself by whoever
- * read the file.
+ * any figure from it. It watches the samples while they are read, so that a long log is gone through once.
+ * Offsets are found by {@link Calibration}, what is wrong with the file itself by whoever reads the file.
  */
 public final class HealthCheck {
-    /** Spread of the sample interval, as a share of its median, from which the clock is called uneven. */
-    private static final double JITTER_SHARE = 0.2;
+    private final ClockWatch clock = new ClockWatch();
+    private final List<ChannelWatch> watches = new ArrayList<>();
+    private final Neighbour neighbour;
 
-    private HealthCheck() {}
-
-    public static List<HealthFinding> of(Log log) {
-        List<HealthFinding> found = new ArrayList<>(clock(log));
-        Neighbour neighbour = new Neighbour(log);
-        List<ChannelWatch> watches = new ArrayList<>();
-        for (int c = 0; c < log.channels().size(); c++) {
-            watches.add(new ChannelWatch(log, c, neighbour));
+    public HealthCheck(List<Channel> channels) {
+        neighbour = new Neighbour(channels);
+        for (int c = 0; c < channels.size(); c++) {
+            watches.add(new ChannelWatch(channels.get(c), c, neighbour));
         }
-        // Block by block rather than channel by channel, so that each block is unpacked once.
+    }
+
+    /**
+     * Watches neighbouring rows go by, each once and in order.
+     *
+     * @param n how many rows
+     * @param t their times, s
+     * @param values per channel its samples in the inside unit of its dimension, NaN where missing
+     */
+    public void see(int n, double[] t, double[][] values) {
+        neighbour.enter(values);
+        for (int c = 0; c < watches.size(); c++) {
+            watches.get(c).seeAll(clock.rows(), n, t, values[c]);
+        }
+        clock.see(n, t);
+    }
+
+    /** What was found in all rows seen. */
+    public List<HealthFinding> findings() {
+        List<HealthFinding> found = new ArrayList<>(clock.findings());
+        watches.forEach(w -> found.addAll(w.findings(clock.rows())));
+        return found;
+    }
+
+    /** The card of a log that is at hand already. */
+    public static List<HealthFinding> of(Log log) {
+        HealthCheck check = new HealthCheck(log.channels());
+        double[][] values = new double[log.channels().size()][];
         for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
             int to = Math.min(log.rows(), from + SampleBlock.ROWS);
-            double[] t = log.times(from, to);
-            neighbour.enter(from, to);
-            for (int c = 0; c < watches.size(); c++) {
-                watches.get(c).seeAll(from, t, log.values(c, from, to));
-            }
+            int first = from;
+            Arrays.setAll(values, c -> log.values(c, first, to));
+            check.see(to - from, log.times(from, to), values);
         }
-        watches.forEach(w -> found.addAll(w.finish()));
-        return found;
+        return check.findings();
     }
 
     /** Samples per second of one channel, which may be logged every so many rows only; 0 for a single row. */
@@ -57,66 +78,6 @@ public final class HealthCheck {
         return period > 0 ? 1 / period : 0;
     }
 
-    private static List<HealthFinding> clock(Log log) {
-        List<HealthFinding> found = new ArrayList<>();
-        double rate = rateHz(log);
-        if (rate == 0) {
-            return found;
-        }
-        double bridge = Signal.longestBridge(1 / rate);
-        double sum = 0;
-        double squares = 0;
-        long n = 0;
-        double previous = Double.NaN;
-        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
-            for (double t : log.times(from, Math.min(log.rows(), from + SampleBlock.ROWS))) {
-                double d = t - previous;
-                if (d > bridge) {
-                    found.add(new HealthFinding(
-                            HealthCode.GAP,
-                            "",
-                            String.format(
-                                    Locale.ROOT,
-                                    "no rows for %.1f s from %.2f s; nothing is interpolated across",
-                                    d,
-                                    previous),
-                            previous,
-                            t));
-                } else if (d > 0) {
-                    sum += d;
-                    squares += d * d;
-                    n++;
-                }
-                previous = t;
-            }
-        }
-        double mean = sum / Math.max(1, n);
-        double sd = Math.sqrt(Math.max(0, squares / Math.max(1, n) - mean * mean));
-        if (n > 2 && sd > JITTER_SHARE / rate) {
-            found.add(HealthFinding.ofLog(
-                    HealthCode.JITTER,
-                    String.format(
-                            Locale.ROOT,
-                            "the sample interval varies by %.0f %% of its median %.3f s",
-                            100 * sd * rate,
-                            1 / rate)));
-        }
-        return summarised(found, HealthCode.GAP, "");
-    }
-
-    /** Lowest and highest sample of a channel. */
-    static double[] range(Log log, int c) {
-        double low = Double.POSITIVE_INFINITY;
-        double high = Double.NEGATIVE_INFINITY;
-        for (int from = 0; from < log.rows(); from += SampleBlock.ROWS) {
-            for (double x : log.values(c, from, Math.min(log.rows(), from + SampleBlock.ROWS))) {
-                low = x < low ? x : low;
-                high = x > high ? x : high;
-            }
-        }
-        return new double[] {low, high};
-    }
-
     /** Many findings of one kind read as one: the longest, and how many more. */
     static List<HealthFinding> summarised(List<HealthFinding> found, HealthCode code, String channel) {
         List<HealthFinding> same = found.stream().filter(f -> f.code() == code).toList();
@@ -136,23 +97,20 @@ public final class HealthCheck {
 
     /** What shows that the car moved while a channel did not: speed, or deceleration for the speed channel itself. */
     static final class Neighbour {
-        private final Log log;
         private final int speed;
         private final int deceleration;
         private double[] v = {};
         private double[] a = {};
 
-        Neighbour(Log log) {
-            this.log = log;
-            this.speed = log.channel(Role.SPEED).orElse(-1);
-            this.deceleration = log.channel(Role.DECELERATION)
-                    .or(() -> log.channel(Role.ACCELERATION))
-                    .orElse(-1);
+        Neighbour(List<Channel> channels) {
+            List<Role> roles = channels.stream().map(Channel::role).toList();
+            speed = roles.indexOf(Role.SPEED);
+            deceleration = Math.max(roles.indexOf(Role.DECELERATION), roles.indexOf(Role.ACCELERATION));
         }
 
-        void enter(int from, int to) {
-            v = speed >= 0 ? log.values(speed, from, to) : v;
-            a = deceleration >= 0 ? log.values(deceleration, from, to) : a;
+        void enter(double[][] values) {
+            v = speed >= 0 ? values[speed] : v;
+            a = deceleration >= 0 ? values[deceleration] : a;
         }
 
         boolean moving(int channel, int i) {

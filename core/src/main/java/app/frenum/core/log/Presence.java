@@ -20,6 +20,10 @@ final class Presence {
         present++;
     }
 
+    boolean any() {
+        return present > 0;
+    }
+
     /** Median distance between rows with a sample. */
     int usualSpacing() {
         long half = (present - 1) / 2;

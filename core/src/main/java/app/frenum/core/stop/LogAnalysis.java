@@ -2,7 +2,6 @@ package app.frenum.core.stop;
 
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.Drive;
-import app.frenum.core.log.HealthCheck;
 import app.frenum.core.log.HealthCode;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Log;
@@ -16,7 +15,7 @@ import java.util.OptionalDouble;
  * by ≥ 2.0 m/s² at its peak.
  *
  * @param calibration sensor offsets and noise, needed to measure a stop again
- * @param health what was found wrong
+ * @param health what was found wrong, while reading and since
  * @param stops in the order driven
  */
 public record LogAnalysis(Calibration calibration, List<HealthFinding> health, List<MeasuredStop> stops) {
@@ -27,15 +26,16 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
     /**
      * Analyses a whole log, a window at a time.
      *
+     * @param card what was found wrong with the log while it was read, see {@link app.frenum.core.log.HealthCheck}
      * @throws IllegalArgumentException when the log has no speed of any kind
      */
-    public static LogAnalysis of(Log log, AnalysisOptions options) {
+    public static LogAnalysis of(Log log, List<HealthFinding> card, AnalysisOptions options) {
         if (!Drive.hasSpeed(log)) {
             throw new IllegalArgumentException(
                     "the log has no speed channel, so no stop can be measured; name one \"speed [km/h]\" or give a channel that role");
         }
         Calibration calibration = Calibration.of(log);
-        List<HealthFinding> health = new ArrayList<>(HealthCheck.of(log));
+        List<HealthFinding> health = new ArrayList<>(card);
         health.addAll(calibration.findings(log));
         StopMeasurer measurer = new StopMeasurer(log, calibration, options, health);
         List<MeasuredStop> stops = new ArrayList<>();

@@ -3,6 +3,7 @@ package app.frenum.core.simulate;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.log.HealthCheck;
 import app.frenum.core.log.MemoryLog;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
@@ -28,7 +29,8 @@ class TestDriveTest {
     }
 
     private static List<MeasuredStop> stops(MemoryLog log) {
-        return LogAnalysis.of(log, AnalysisOptions.onset(Figure.of(25))).stops();
+        return LogAnalysis.of(log, HealthCheck.of(log), AnalysisOptions.onset(Figure.of(25)))
+                .stops();
     }
 
     @Test

@@ -67,15 +67,15 @@ public final class LogCsvReader {
     public static LogFile read(Path file, Map<Integer, Role> roles, LongConsumer progress)
             throws IOException, BadInput {
         LogHeader header = LogHeader.read(file, roles);
-        SampleSpool spool = new SampleSpool(header.columns().size());
+        List<Channel> channels = header.columns().stream()
+                .map(c -> new Channel(c.name(), c.role(), c.unit()))
+                .toList();
+        SampleSpool spool = new SampleSpool(channels);
         try {
             LogCsvReader reader = new LogCsvReader(header, spool, progress);
             reader.readRows(file);
             spool.finish();
-            List<Channel> channels = header.columns().stream()
-                    .map(c -> new Channel(c.name(), c.role(), c.unit()))
-                    .toList();
-            return new LogFile(header, spool, spool.asLog(channels), reader.findings());
+            return new LogFile(header, spool, spool.asLog(), reader.findings());
         } catch (IOException | BadInput | RuntimeException e) {
             spool.close();
             throw e;
@@ -200,6 +200,7 @@ public final class LogCsvReader {
                 HealthCode.RAGGED_ROW,
                 "%d rows have another number of cells, the first in line " + firstRagged + "; they were left out");
         add(found, truncated ? 1 : 0, HealthCode.TRUNCATED_LAST_ROW, "%d row, the last, was cut off; it was left out");
+        found.addAll(spool.health());
         return found;
     }
 

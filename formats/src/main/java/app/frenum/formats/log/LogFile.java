@@ -12,9 +12,9 @@ import java.util.List;
  * @param header what stood above the samples
  * @param spool the samples
  * @param log the samples as the core reads them
- * @param findings what was wrong with the file itself
+ * @param health what was wrong with the file itself, then what was noticed in its samples
  */
-public record LogFile(LogHeader header, SampleSpool spool, BlockLog log, List<HealthFinding> findings)
+public record LogFile(LogHeader header, SampleSpool spool, BlockLog log, List<HealthFinding> health)
         implements Closeable {
     @Override
     public void close() throws IOException {

@@ -2,7 +2,10 @@ package app.frenum.formats.log;
 
 import app.frenum.core.log.BlockLog;
 import app.frenum.core.log.Channel;
+import app.frenum.core.log.HealthCheck;
+import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.SampleBlock;
+import app.frenum.core.quantity.Unit;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -21,8 +24,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
 /**
- * Takes rows in and packs them, column by column, into a temporary file, so that a log of any length needs little
- * memory. The file goes when this is closed.
+ * Takes rows in, watches them for the health card, and packs them, column by column, into a temporary file, so that a
+ * log of any length needs little memory. The file goes when this is closed.
  */
 public final class SampleSpool implements Closeable {
     /** Where one block lies in the file. */
@@ -31,8 +34,11 @@ public final class SampleSpool implements Closeable {
 
     private final Path path;
     private final FileChannel file;
+    private final List<Channel> channels;
+    private final HealthCheck health;
+    private final double[][] inside;
     private final List<List<Place>> places = new ArrayList<>();
-    /** Packs one block while the next is being read. */
+    /** Watches and packs one block while the next is being read. */
     private final ExecutorService packer = Executors.newSingleThreadExecutor(SampleSpool::daemon);
 
     private Future<?> packing = CompletableFuture.completedFuture(null);
@@ -43,14 +49,17 @@ public final class SampleSpool implements Closeable {
     private int rows;
     private long end;
 
-    /** @param channels how many columns beside the time */
-    public SampleSpool(int channels) throws IOException {
+    /** @param channels the columns beside the time */
+    public SampleSpool(List<Channel> channels) throws IOException {
+        this.channels = List.copyOf(channels);
+        health = new HealthCheck(channels);
+        inside = new double[channels.size()][SampleBlock.ROWS];
         path = Files.createTempFile("frenum-", ".samples");
         file = FileChannel.open(
                 path, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.DELETE_ON_CLOSE);
-        buffers = new double[channels + 1][SampleBlock.ROWS];
-        spare = new double[channels + 1][SampleBlock.ROWS];
-        for (int i = 0; i <= channels; i++) {
+        buffers = new double[channels.size() + 1][SampleBlock.ROWS];
+        spare = new double[channels.size() + 1][SampleBlock.ROWS];
+        for (int i = 0; i <= channels.size(); i++) {
             places.add(new ArrayList<>());
         }
     }
@@ -86,6 +95,7 @@ public final class SampleSpool implements Closeable {
         spare = full;
         inBlock = 0;
         packing = packer.submit(() -> {
+            watch(full, n);
             pack(full, n, firstRow);
             return null;
         });
@@ -102,6 +112,16 @@ public final class SampleSpool implements Closeable {
                     ? io
                     : new IOException("samples could not be packed", e.getCause());
         }
+    }
+
+    private void watch(double[][] full, int n) {
+        for (int c = 0; c < inside.length; c++) {
+            Unit unit = channels.get(c).unit();
+            for (int i = 0; i < n; i++) {
+                inside[c][i] = unit.toInside(full[c + 1][i]);
+            }
+        }
+        health.see(n, full[0], inside);
     }
 
     private void pack(double[][] full, int n, int firstRow) throws IOException {
@@ -132,6 +152,11 @@ public final class SampleSpool implements Closeable {
         flush();
         awaitPacking();
         packer.shutdown();
+    }
+
+    /** What was noticed in the samples; ask when all are in. */
+    public List<HealthFinding> health() {
+        return health.findings();
     }
 
     public int rows() {
@@ -171,7 +196,7 @@ public final class SampleSpool implements Closeable {
     }
 
     /** The rows as a log. */
-    public BlockLog asLog(List<Channel> channels) {
+    public BlockLog asLog() {
         return new BlockLog(channels, rows, blockStarts(), this::block);
     }
 

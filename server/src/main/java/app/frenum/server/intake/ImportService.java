@@ -1,13 +1,11 @@
 package app.frenum.server.intake;
 
 import app.frenum.core.log.HealthCheck;
-import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.SampleBlock;
 import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.LogAnalysis;
-import app.frenum.core.stop.MeasuredStop;
 import app.frenum.formats.BadInput;
 import app.frenum.formats.log.Column;
 import app.frenum.formats.log.LogCsvReader;
@@ -125,7 +123,7 @@ public class ImportService {
     private LogPreview logPreview(UUID id, AnalysisOptions options) throws IOException, BadInput {
         boolean remembered = !rememberedRoles(id).isEmpty();
         try (LogFile log = read(id)) {
-            Analysed analysed = Analysed.of(log, options);
+            LogAnalysis analysed = analysis(log, options);
             return new LogPreview(
                     log.log().rows(),
                     log.log().durationS(),
@@ -235,14 +233,12 @@ public class ImportService {
         }
         try (LogFile log = read(id)) {
             // Reading the samples for the analysis and storing them take about as long: two cores do both at once.
-            Log beside = log.spool().asLog(log.log().channels());
-            CompletableFuture<LogAnalysis> analysing =
-                    CompletableFuture.supplyAsync(() -> LogAnalysis.of(beside, StopService.optionsOf(test)));
+            Log beside = log.spool().asLog();
+            CompletableFuture<LogAnalysis> analysing = CompletableFuture.supplyAsync(
+                    () -> LogAnalysis.of(beside, log.health(), StopService.optionsOf(test)));
             recordings.save(id, file, log);
             LogAnalysis analysis = joined(analysing);
-            List<HealthFinding> health = new ArrayList<>(log.findings());
-            health.addAll(analysis.health());
-            recordings.setFindings(id, analysis.calibration(), health);
+            recordings.setFindings(id, analysis.calibration(), analysis.health());
             for (SaveRequest.Placement p : request.placements()) {
                 if (p.stop() > analysis.stops().size()) {
                     throw Problem.invalid(
@@ -300,17 +296,11 @@ public class ImportService {
         return tests.seriesFor(test.id(), c.id(), block, conditions);
     }
 
-    /** The parts of an analysis that a preview shows. */
-    private record Analysed(List<HealthFinding> health, List<MeasuredStop> stops) {
-        static Analysed of(LogFile log, AnalysisOptions options) throws BadInput {
-            List<HealthFinding> health = new ArrayList<>(log.findings());
-            try {
-                LogAnalysis analysis = LogAnalysis.of(log.log(), options);
-                health.addAll(analysis.health());
-                return new Analysed(health, analysis.stops());
-            } catch (IllegalArgumentException e) {
-                throw BadInput.inFile(e.getMessage());
-            }
+    private static LogAnalysis analysis(LogFile log, AnalysisOptions options) throws BadInput {
+        try {
+            return LogAnalysis.of(log.log(), log.health(), options);
+        } catch (IllegalArgumentException e) {
+            throw BadInput.inFile(e.getMessage());
         }
     }
 }
