@@ -14,6 +14,9 @@ public final class NumberText {
     private static final double[] POWERS = {
         1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6, 1e7, 1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15, 1e16, 1e17, 1e18
     };
+    /** More might overflow a long. */
+    private static final int MOST_DIGITS = 18;
+
     private static final long EXACT = 1L << 53;
 
     private NumberText() {}
@@ -35,26 +38,31 @@ public final class NumberText {
         if (negative || buffer[i] == '+') {
             i++;
         }
+        // Whole part and fraction in loops of their own: this is where most of an import's time goes.
         long digits = 0;
-        int count = 0;
-        int decimals = -1;
-        for (; i < end; i++) {
-            char c = buffer[i];
-            if (c >= '0' && c <= '9' && count < 18) {
-                digits = digits * 10 + (c - '0');
-                count++;
-                decimals += decimals >= 0 ? 1 : 0;
-            } else if (c == decimalMark && decimals < 0) {
-                decimals = 0;
-            } else {
-                return slow(buffer, start, end, decimalMark);
-            }
+        int first = i;
+        for (; i < end && isDigit(buffer[i]); i++) {
+            digits = digits * 10 + (buffer[i] - '0');
         }
-        if (count == 0 || digits >= EXACT) {
+        int count = i - first;
+        int decimals = 0;
+        if (i < end && buffer[i] == decimalMark) {
+            first = ++i;
+            for (; i < end && isDigit(buffer[i]); i++) {
+                digits = digits * 10 + (buffer[i] - '0');
+            }
+            decimals = i - first;
+            count += decimals;
+        }
+        if (i < end || count == 0 || count > MOST_DIGITS || digits >= EXACT) {
             return slow(buffer, start, end, decimalMark);
         }
         double value = decimals > 0 ? digits / POWERS[decimals] : digits;
         return negative ? -value : value;
+    }
+
+    private static boolean isDigit(char c) {
+        return c >= '0' && c <= '9';
     }
 
     public static double parse(String text, char decimalMark) {

@@ -12,6 +12,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -101,17 +102,42 @@ class StopsTest {
                 server.get("/api/recordings/" + recording).get("durationS").asDouble();
         for (double to :
                 new double[] {duration, 200, stop.get("measured").get("endS").asDouble() + 1}) {
-            JsonNode line = server.get(
-                            "/api/recordings/" + recording + "/window?from=0&to=" + to + "&px=300&channels=2")
-                    .get("lines")
-                    .get(0);
+            JsonNode window = window(recording, 0, to, 300);
             double highest = 0;
-            for (JsonNode h : line.get("high")) {
+            for (JsonNode h : window.get("lines").get(0).get("high")) {
                 highest = Math.max(highest, h.asDouble());
             }
-            assertThat(line.get("t").size()).isLessThanOrEqualTo(2 * 300 + 2);
+            assertThat(window.get("t").size()).isLessThanOrEqualTo(300);
             assertThat(highest).isGreaterThan(peak);
         }
+    }
+
+    @Test
+    void aNarrowWindowHoldsTheSamplesThemselves() {
+        JsonNode stop = stops().get(0);
+        double onset = stop.get("measured").get("onsetS").asDouble();
+        JsonNode window = window(stop.get("recordingId").asString(), onset, onset + 1, 1500);
+        assertThat(window.get("t").size()).isBetween(100, 103);
+        assertThat(window.get("t").get(1).asDouble() - window.get("t").get(0).asDouble())
+                .isCloseTo(0.01, within(1e-9));
+        JsonNode line = window.get("lines").get(0);
+        assertThat(line.get("low").size()).isEqualTo(window.get("t").size());
+        assertThat(line.get("high").isNull()).isTrue();
+    }
+
+    @Test
+    void aWindowThatCannotBeDrawnIsRefused() {
+        String recording = stops().get(0).get("recordingId").asString();
+        for (String bad : List.of("from=5&to=5&px=300", "from=0&to=9&px=0", "from=0&to=9&px=300&channels=99")) {
+            assertThat(server.tryGet("/api/recordings/" + recording + "/window?" + bad)
+                            .status())
+                    .isEqualTo(422);
+        }
+    }
+
+    private JsonNode window(String recording, double from, double to, int px) {
+        return server.get(
+                "/api/recordings/%s/window?from=%s&to=%s&px=%d&channels=2".formatted(recording, from, to, px));
     }
 
     @Test

@@ -1,7 +1,6 @@
 package app.frenum.core.log;
 
 import java.nio.ByteBuffer;
-import java.util.Arrays;
 
 /**
  * A few thousand neighbouring samples of one channel, packed.
@@ -62,32 +61,59 @@ public record SampleBlock(int firstRow, int rows, byte[] packed, byte[] envelope
     }
 
     private static byte[] pack(double[] values, int n, boolean missing) {
-        int decimals = decimals(values, n);
-        byte[] out = new byte[1 + (missing ? (n + 7) / 8 : 0) + n * (decimals == PLAIN ? 8 : 10)];
-        int at = 1;
-        out[0] = (byte) (decimals | (missing ? MISSING : 0));
-        if (missing) {
-            for (int i = 0; i < n; i++) {
-                if (Double.isNaN(values[i])) {
-                    out[1 + i / 8] |= (byte) (1 << i % 8);
-                }
+        byte[] bits = missing ? missingBits(values, n) : new byte[0];
+        byte[] numbers = new byte[n * 10];
+        // The fewest decimals that give every value back exactly; a finer value late in the block starts it over.
+        for (int decimals = 0; decimals < POWERS.length; decimals++) {
+            int length = packDecimals(values, n, POWERS[decimals], numbers);
+            if (length >= 0) {
+                return joined(decimals, bits, numbers, length);
             }
-            at += (n + 7) / 8;
         }
-        if (decimals == PLAIN) {
-            ByteBuffer plain = ByteBuffer.wrap(out, at, 8 * n);
-            for (int i = 0; i < n; i++) {
-                plain.putDouble(values[i]);
-            }
-            return out;
-        }
-        double power = POWERS[decimals];
-        long previous = 0;
+        return joined(PLAIN, bits, packPlain(values, n), 8 * n);
+    }
+
+    private static byte[] joined(int mode, byte[] missingBits, byte[] numbers, int length) {
+        byte[] out = new byte[1 + missingBits.length + length];
+        out[0] = (byte) (mode | (missingBits.length > 0 ? MISSING : 0));
+        System.arraycopy(missingBits, 0, out, 1, missingBits.length);
+        System.arraycopy(numbers, 0, out, 1 + missingBits.length, length);
+        return out;
+    }
+
+    private static byte[] missingBits(double[] values, int n) {
+        byte[] bits = new byte[(n + 7) / 8];
         for (int i = 0; i < n; i++) {
             if (Double.isNaN(values[i])) {
+                bits[i / 8] |= (byte) (1 << i % 8);
+            }
+        }
+        return bits;
+    }
+
+    private static byte[] packPlain(double[] values, int n) {
+        ByteBuffer plain = ByteBuffer.allocate(8 * n);
+        for (int i = 0; i < n; i++) {
+            plain.putDouble(values[i]);
+        }
+        return plain.array();
+    }
+
+    /** Packs multiples of 1/power; the number of bytes, or −1 when a value is no such multiple. */
+    private static int packDecimals(double[] values, int n, double power, byte[] out) {
+        int at = 0;
+        long previous = 0;
+        for (int i = 0; i < n; i++) {
+            double x = values[i];
+            if (Double.isNaN(x)) {
                 continue;
             }
-            long whole = Math.round(values[i] * power);
+            double scaled = Math.rint(x * power);
+            // Negative zero equals zero but is another bit pattern; nobody measures it.
+            if (!(Math.abs(scaled) < EXACT_LIMIT) || scaled / power != x) {
+                return -1;
+            }
+            long whole = (long) scaled;
             long delta = whole - previous;
             previous = whole;
             long zigzag = delta << 1 ^ delta >> 63;
@@ -97,33 +123,7 @@ public record SampleBlock(int firstRow, int rows, byte[] packed, byte[] envelope
             }
             out[at++] = (byte) zigzag;
         }
-        return Arrays.copyOf(out, at);
-    }
-
-    /** The fewest decimals that give every value back exactly, or PLAIN. */
-    private static int decimals(double[] values, int n) {
-        int decimals = 0;
-        for (int i = 0; i < n; i++) {
-            double x = values[i];
-            while (!isExact(x, decimals)) {
-                if (++decimals == POWERS.length) {
-                    return PLAIN;
-                }
-            }
-        }
-        // A later, finer value may have raised the count beyond what an earlier, larger one can carry.
-        for (int i = 0; i < n; i++) {
-            if (!isExact(values[i], decimals)) {
-                return PLAIN;
-            }
-        }
-        return decimals;
-    }
-
-    private static boolean isExact(double x, int decimals) {
-        double scaled = x * POWERS[decimals];
-        // Negative zero equals zero but is another bit pattern; nobody measures it.
-        return Double.isNaN(x) || Math.abs(scaled) < EXACT_LIMIT && Math.round(scaled) / POWERS[decimals] == x;
+        return at;
     }
 
     /** The samples again; NaN where one was missing. */

@@ -18,6 +18,10 @@ import java.io.IOException;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.io.Writer;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -167,15 +171,21 @@ public final class Bench {
         return id;
     }
 
-    private static void windows(RunningServer server, UUID recording) {
+    private static void windows(RunningServer server, UUID recording) throws Exception {
         Random random = new Random(3);
+        HttpClient http = HttpClient.newHttpClient();
         double[] ms = new double[QUERIES];
         for (int i = -50; i < QUERIES; i++) {
             double length = 3600 * Math.pow(10, -3 * random.nextDouble());
             double from = random.nextDouble() * (3600 - length);
+            HttpRequest request = HttpRequest.newBuilder(URI.create(server.url()
+                            + "/api/recordings/%s/window?from=%.3f&to=%.3f&px=%d&channels=0,1,2,3,10"
+                                    .formatted(recording, from, from + length, PX)))
+                    .build();
             long start = System.nanoTime();
-            server.get("/api/recordings/%s/window?from=%.3f&to=%.3f&px=%d&channels=0,1,2,3,10"
-                    .formatted(recording, from, from + length, PX));
+            if (http.send(request, HttpResponse.BodyHandlers.ofByteArray()).statusCode() != 200) {
+                throw new IllegalStateException("a window was refused");
+            }
             if (i >= 0) {
                 ms[i] = (System.nanoTime() - start) / 1e6;
             }

@@ -154,6 +154,6 @@ public class RecordingService {
             throw Problem.invalid("to", "A window needs an end after its start, and a width of 1 to 10,000 pixels.");
         }
         WindowReader reader = new WindowReader(blocks, id, r.blockStarts(), r.rowCount(), r.durationS());
-        return new TraceWindow(fromS, toS, reader.lines(channels(r), channels, fromS, toS, px));
+        return reader.read(channels(r), channels, fromS, toS, px);
     }
 }

@@ -10,12 +10,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.DoubleBinaryOperator;
 
 /**
  * Reads any window of a recording at the width of a screen: whole blocks' extremes for days, the extremes of every
  * 32 rows for hours, the samples themselves for seconds.
  */
 final class WindowReader {
+    /** Rows per pixel from which extremes are read instead of samples: a step is then at most two pixels wide. */
+    private static final int FINEST_ENVELOPE = SampleBlock.ENVELOPE_ROWS / 2;
+
     private final SampleBlockRepository blocks;
     private final UUID recording;
     private final double[] blockStarts;
@@ -30,7 +34,7 @@ final class WindowReader {
         this.durationS = durationS;
     }
 
-    List<TraceWindow.Line> lines(List<Channel> channels, List<Integer> wanted, double fromS, double toS, int px) {
+    TraceWindow read(List<Channel> channels, List<Integer> wanted, double fromS, double toS, int px) {
         int first = Math.max(0, floor(fromS));
         int last = Math.max(first, floor(toS));
         double rowsInWindow = rows * Math.min(1, Math.max(0, toS - fromS) / Math.max(durationS, 1e-9));
@@ -38,7 +42,7 @@ final class WindowReader {
         List<Integer> read = new ArrayList<>(wanted);
         read.add(BlockLog.TIME);
         Map<Integer, Steps> steps = new TreeMap<>();
-        if (perPixel >= SampleBlock.ENVELOPE_ROWS) {
+        if (perPixel >= FINEST_ENVELOPE) {
             boolean whole = perPixel >= SampleBlock.ROWS;
             blocks.envelopes(recording, read, first, last)
                     .forEach(e ->
@@ -51,14 +55,23 @@ final class WindowReader {
         double[] t = steps.getOrDefault(BlockLog.TIME, new Steps()).low();
         int from = atOrBefore(t, fromS);
         int to = Math.min(t.length, atOrBefore(t, toS) + 2);
+        // Neighbouring steps are joined until at most one per pixel is left.
+        int joined = Math.max(1, (to - from + px - 1) / px);
+        boolean single = joined == 1 && perPixel < FINEST_ENVELOPE;
+        double[] time = new double[(to - from + joined - 1) / joined];
+        Arrays.setAll(time, i -> t[from + i * joined]);
         List<TraceWindow.Line> lines = new ArrayList<>();
         for (int c : wanted) {
             Steps s = steps.get(c);
             if (s != null) {
-                lines.add(line(c, channels.get(c), t, s, from, to, px));
+                String unit = channels.get(c).unit().dimension().inside().symbol();
+                Channel channel = channels.get(c);
+                Double[] low = joined(channel, s.low(), from, to, joined, Math::min);
+                Double[] high = single ? null : joined(channel, s.high(), from, to, joined, Math::max);
+                lines.add(new TraceWindow.Line(c, channel.name(), channel.role(), unit, low, high));
             }
         }
-        return lines;
+        return new TraceWindow(fromS, toS, time, lines);
     }
 
     private int floor(double timeS) {
@@ -71,30 +84,21 @@ final class WindowReader {
         return Math.max(0, i >= 0 ? i : -i - 2);
     }
 
-    /** Joins neighbouring steps until at most two per pixel are left. */
-    private static TraceWindow.Line line(int index, Channel channel, double[] t, Steps s, int from, int to, int px) {
-        double[] low = s.low();
-        double[] high = s.high();
-        int joined = Math.max(1, (to - from) / px);
-        int n = (to - from + joined - 1) / joined;
-        double[] time = new double[n];
-        Double[] lows = new Double[n];
-        Double[] highs = new Double[n];
-        for (int i = 0; i < n; i++) {
-            int start = from + i * joined;
-            int end = Math.min(to, start + joined);
-            double least = Double.POSITIVE_INFINITY;
-            double most = Double.NEGATIVE_INFINITY;
-            for (int k = start; k < end; k++) {
-                least = low[k] < least ? low[k] : least;
-                most = high[k] > most ? high[k] : most;
+    /** The extreme of every so many neighbouring steps; null where none of them has a sample. */
+    private static Double[] joined(
+            Channel channel, double[] steps, int from, int to, int size, DoubleBinaryOperator extreme) {
+        Double[] out = new Double[(to - from + size - 1) / size];
+        for (int i = 0; i < out.length; i++) {
+            int start = from + i * size;
+            double found = Double.NaN;
+            for (int k = start; k < Math.min(to, start + size); k++) {
+                if (!Double.isNaN(steps[k])) {
+                    found = Double.isNaN(found) ? steps[k] : extreme.applyAsDouble(found, steps[k]);
+                }
             }
-            time[i] = t[start];
-            lows[i] = least > most ? null : rounded(channel.unit().toInside(least));
-            highs[i] = least > most ? null : rounded(channel.unit().toInside(most));
+            out[i] = Double.isNaN(found) ? null : rounded(channel.unit().toInside(found));
         }
-        String unit = channel.unit().dimension().inside().symbol();
-        return new TraceWindow.Line(index, channel.name(), channel.role(), unit, time, lows, highs);
+        return out;
     }
 
     /** A screen shows no more than this, and shorter numbers travel faster. */
