@@ -385,6 +385,12 @@ export interface components {
             code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT";
             message: string;
         };
+        FusedStop: {
+            bias: components["schemas"]["WrittenFigure"];
+            distance: components["schemas"]["WrittenFigure"];
+            entrySpeed: components["schemas"]["WrittenFigure"];
+            latency: components["schemas"]["WrittenFigure"];
+        };
         HealthFinding: {
             channel: string;
             /** @enum {string} */
@@ -419,7 +425,6 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "SPEED" | "DECELERATION" | "ACCELERATION" | "PRESSURE_FRONT" | "PRESSURE_REAR" | "BRAKE_SWITCH" | "ABS_ACTIVE" | "PEDAL_TRAVEL" | "PEDAL_FORCE" | "WHEEL_SPEED_FRONT_LEFT" | "WHEEL_SPEED_FRONT_RIGHT" | "WHEEL_SPEED_REAR_LEFT" | "WHEEL_SPEED_REAR_RIGHT" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "LATITUDE" | "LONGITUDE" | "ALTITUDE" | "EXTRA";
-            t: number[];
             unit: string;
         };
         LogPreview: {
@@ -453,7 +458,6 @@ export interface components {
             buildUp: components["schemas"]["WrittenFigure"];
             correctedDistance: components["schemas"]["WrittenFigure"];
             distance: components["schemas"]["WrittenFigure"];
-            distanceUncertainty: components["schemas"]["WrittenFigure"];
             effectiveness: components["schemas"]["WrittenFigure"];
             /** Format: double */
             endS: number;
@@ -463,13 +467,13 @@ export interface components {
             frontPressureMean: components["schemas"]["WrittenFigure"];
             frontPressurePeak: components["schemas"]["WrittenFigure"];
             frontShare: components["schemas"]["WrittenFigure"];
+            fused: components["schemas"]["FusedStop"];
             gripLimited: boolean;
             /** @enum {string} */
             kind: "STOP" | "SNUB";
             lostTime: components["schemas"]["WrittenFigure"];
             meanDeceleration: components["schemas"]["WrittenFigure"];
             mfdd: components["schemas"]["WrittenFigure"];
-            mfddUncertainty: components["schemas"]["WrittenFigure"];
             /** Format: double */
             onsetS: number;
             /** @enum {string} */
@@ -485,6 +489,7 @@ export interface components {
                 [key: string]: number;
             };
             time: components["schemas"]["WrittenFigure"];
+            uncertainty: components["schemas"]["StopUncertainty"];
         };
         Metres: {
             /** Format: double */
@@ -540,12 +545,6 @@ export interface components {
             /** Format: int64 */
             rows: number;
         };
-        Quantity: {
-            /** Format: double */
-            entered: number;
-            /** @enum {string} */
-            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
-        };
         RecordingView: {
             channels: components["schemas"]["Channel"][];
             /** Format: double */
@@ -588,38 +587,38 @@ export interface components {
             stops: components["schemas"]["SheetStop"][];
         };
         SheetStop: {
-            ambient: components["schemas"]["Quantity"];
+            ambient: components["schemas"]["WrittenQuantity"];
             /** @enum {string} */
             basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
             configuration: string;
             date: string;
             direction: string;
-            distance: components["schemas"]["Quantity"];
+            distance: components["schemas"]["WrittenQuantity"];
             driver: string;
             endTemperatures: {
-                [key: string]: components["schemas"]["Quantity"];
+                [key: string]: components["schemas"]["WrittenQuantity"];
             };
-            entrySpeed: components["schemas"]["Quantity"];
+            entrySpeed: components["schemas"]["WrittenQuantity"];
             /** @enum {string} */
             instrument: "LOGGER" | "TAPE" | "WHEEL" | "STOPWATCH";
             /** Format: int64 */
             line: number;
             load: string;
-            nominalSpeed: components["schemas"]["Quantity"];
+            nominalSpeed: components["schemas"]["WrittenQuantity"];
             note: string;
             pedalFeel: string;
             reason: string;
             series: string;
             startTemperatures: {
-                [key: string]: components["schemas"]["Quantity"];
+                [key: string]: components["schemas"]["WrittenQuantity"];
             };
             /** Format: int32 */
             stop: number;
             struckOut: boolean;
             surface: string;
-            time: components["schemas"]["Quantity"];
-            tyrePressureFront: components["schemas"]["Quantity"];
-            tyrePressureRear: components["schemas"]["Quantity"];
+            time: components["schemas"]["WrittenQuantity"];
+            tyrePressureFront: components["schemas"]["WrittenQuantity"];
+            tyrePressureRear: components["schemas"]["WrittenQuantity"];
         };
         SideView: {
             asDrivenMean: components["schemas"]["WrittenFigure"];
@@ -655,6 +654,15 @@ export interface components {
                 [key: string]: number[];
             };
             time: number[];
+        };
+        StopUncertainty: {
+            correctedDistance: components["schemas"]["WrittenFigure"];
+            distance: components["schemas"]["WrittenFigure"];
+            entrySpeed: components["schemas"]["WrittenFigure"];
+            lostTime: components["schemas"]["WrittenFigure"];
+            meanDeceleration: components["schemas"]["WrittenFigure"];
+            mfdd: components["schemas"]["WrittenFigure"];
+            time: components["schemas"]["WrittenFigure"];
         };
         StopView: {
             automatic: components["schemas"]["MeasuredStop"];
@@ -698,7 +706,7 @@ export interface components {
             marginOfBaseline: boolean;
             /** Format: double */
             marginSize: number;
-            nominalSpeed: components["schemas"]["Quantity"];
+            nominalSpeed: components["schemas"]["WrittenQuantity"];
             question: string;
             /** Format: uuid */
             vehicleId: string;
@@ -742,6 +750,7 @@ export interface components {
             /** Format: double */
             fromS: number;
             lines: components["schemas"]["Line"][];
+            t: number[];
             /** Format: double */
             toS: number;
         };
@@ -761,6 +770,14 @@ export interface components {
             reason: string;
             /** Format: double */
             value: number;
+        };
+        WrittenQuantity: {
+            /** Format: double */
+            entered: number;
+            /** Format: double */
+            inside: number;
+            /** @enum {string} */
+            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };
     };
     responses: never;

@@ -9,7 +9,10 @@ type Figures<T> = {
   [K in keyof T]: T[K] extends Schemas['WrittenFigure'] ? Figure : T[K];
 };
 
-export type MeasuredStop = Figures<Schemas['MeasuredStop']>;
+export type MeasuredStop = Omit<Figures<Schemas['MeasuredStop']>, 'uncertainty' | 'fused'> & {
+  uncertainty: Figures<Schemas['StopUncertainty']>;
+  fused: Figures<Schemas['FusedStop']>;
+};
 export type SheetStop = Schemas['SheetStop'];
 export type StopView = Omit<
   Figures<Schemas['StopView']>,

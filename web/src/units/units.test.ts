@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { figure, number, signed, span, unitsOf } from './units';
+import { figure, number, signed, span, told, unitsOf } from './units';
+
+describe('what the core says', () => {
+  it('is told in the units of its reader, with no digits added', () => {
+    const said = 'entered at 95.2 km/h: more than 3 % from 90.0 km/h; 12 m long, 80 °C';
+    expect(told(said, unitsOf('metric'))).toBe(said);
+    expect(told(said, unitsOf('imperial'))).toBe(
+      'entered at 59.2 mph: more than 3 % from 55.9 mph; 39 ft long, 176 °F',
+    );
+  });
+});
 
 describe('units', () => {
   it('shows speed, distance and pressure in both systems', () => {

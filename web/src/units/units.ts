@@ -52,3 +52,25 @@ export function figure(f: Figure | undefined, shown: Shown, decimals = shown.dec
 
 /** The size of a difference in the chosen unit: offsets, as of temperatures, fall out. */
 export const span = (inside: number, shown: Shown) => shown.of(inside) - shown.of(0);
+
+const TOLD: [RegExp, Kind][] = [
+  [/(\d+(?:\.\d+)?) km\/h/g, 'speed'],
+  [/(\d+(?:\.\d+)?) m\/s²/g, 'deceleration'],
+  [/(\d+(?:\.\d+)?) bar\b/g, 'pressure'],
+  [/(\d+(?:\.\d+)?) °C/g, 'temperature'],
+  [/(\d+(?:\.\d+)?) m\b(?!\/)/g, 'distance'],
+];
+
+/** A message of the core, which speaks metric, in the units a person chose; no more digits than it had. */
+export function told(message: string, units: UnitTable): string {
+  if (units.distance.unit === 'm') return message;
+  return TOLD.reduce(
+    (text, [pattern, kind]) =>
+      text.replace(pattern, (_, written: string) => {
+        const inside = kind === 'speed' ? Number(written) / 3.6 : Number(written);
+        const decimals = Math.min(units[kind].decimals, (written.split('.')[1] ?? '').length);
+        return `${number(units[kind].of(inside), decimals)} ${units[kind].unit}`;
+      }),
+    message,
+  );
+}

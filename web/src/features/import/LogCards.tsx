@@ -1,4 +1,6 @@
 import type { ImportPreview, Role } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { told } from '../../units/units';
 import { Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
@@ -10,6 +12,7 @@ const HARMLESS = new Set(['PRESSURE_OFFSET', 'ACCELEROMETER_OFFSET', 'DUPLICATE_
 
 /** What a careful reader would notice in the log before believing it. */
 export function HealthCard({ log }: { log: Log }) {
+  const { units } = usePreferences();
   return (
     <div>
       <Heading
@@ -29,7 +32,7 @@ export function HealthCard({ log }: { log: Log }) {
               />
               <span>
                 {h.channel && <b className="font-[600]">{h.channel} </b>}
-                {h.message}
+                {told(h.message, units)}
               </span>
             </li>
           ))}

@@ -3,7 +3,7 @@ import { usePreferences } from '../../app/preferences';
 import { Field, Input } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
-import { figure, number, unitsOf } from '../../units/units';
+import { figure, number, told } from '../../units/units';
 
 /** Where a log's stops go: to one configuration, but for those left out or sent elsewhere. */
 export type Placing = {
@@ -103,7 +103,9 @@ export function LogPlacement({
                 <Td numeric>{figure(s.entrySpeed, units.speed)}</Td>
                 <Td numeric>{figure(s.distance, units.distance)}</Td>
                 <Td numeric>{figure(s.mfdd, units.deceleration)}</Td>
-                <Td className="text-[13px] text-ink-2">{s.flags.map((f) => f.message).join('; ')}</Td>
+                <Td className="text-[13px] text-ink-2">
+                  {s.flags.map((f) => told(f.message, units)).join('; ')}
+                </Td>
                 <Td className="w-44">
                   <Input
                     className="min-h-7 text-[13px]"
@@ -134,6 +136,7 @@ export function SheetPlacement(props: {
   changed: Record<string, string>;
   onChanged: (changed: Record<string, string>) => void;
 }) {
+  const { units } = usePreferences();
   const names = [...new Set(props.sheet.stops.map((s) => s.configuration))];
   return (
     <div>
@@ -149,14 +152,14 @@ export function SheetPlacement(props: {
             <Th>configuration</Th>
             <Th numeric>stops</Th>
             <Th numeric>struck out</Th>
-            <Th numeric>distance, m</Th>
+            <Th numeric>distance, {units.distance.unit}</Th>
             <Th>what changed in it</Th>
           </tr>
         </thead>
         <tbody>
           {names.map((name) => {
             const own = props.sheet.stops.filter((s) => s.configuration === name);
-            const distances = own.flatMap((s) => (s.distance ? [s.distance.entered] : []));
+            const distances = own.flatMap((s) => (s.distance ? [s.distance.inside ?? 0] : []));
             return (
               <tr key={name}>
                 <Td>{name}</Td>
@@ -164,7 +167,7 @@ export function SheetPlacement(props: {
                 <Td numeric>{own.filter((s) => s.struckOut).length}</Td>
                 <Td numeric>
                   {distances.length > 0 &&
-                    `${number(Math.min(...distances), unitsOf('metric').distance.decimals)} to ${number(Math.max(...distances), 1)}`}
+                    `${figure({ value: Math.min(...distances) }, units.distance)} to ${figure({ value: Math.max(...distances) }, units.distance)}`}
                 </Td>
                 <Td>
                   <Input

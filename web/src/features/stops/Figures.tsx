@@ -1,6 +1,6 @@
 import type { MeasuredStop, SheetStop, StopView } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
-import { figure, type Kind } from '../../units/units';
+import { figure, told, type Kind } from '../../units/units';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
 import { Table, Td } from '../../ui/Table';
@@ -10,21 +10,23 @@ type Row = [string, { value?: number; reason?: string }, Kind, { value?: number 
 /** Every figure of a logged stop, with its unit and uncertainty, or why there is none. */
 export function Figures({ stop }: { stop: MeasuredStop }) {
   const { units } = usePreferences();
+  const plusMinus = stop.uncertainty;
   const rows: Row[] = [
-    ['Distance', stop.distance, 'distance', stop.distanceUncertainty],
-    ['Corrected to nominal speed', stop.correctedDistance, 'distance', stop.distanceUncertainty],
-    ['Entry speed', stop.entrySpeed, 'speed', { value: 0.03 }],
-    ['Time', stop.time, 'time'],
-    ['Plateau (MFDD)', stop.mfdd, 'deceleration', stop.mfddUncertainty],
-    ['Mean by distance', stop.meanDeceleration, 'deceleration'],
+    ['Distance', stop.distance, 'distance', plusMinus.distance],
+    ['Corrected to nominal speed', stop.correctedDistance, 'distance', plusMinus.correctedDistance],
+    ['Entry speed', stop.entrySpeed, 'speed', plusMinus.entrySpeed],
+    ['Time', stop.time, 'time', plusMinus.time],
+    ['Plateau (MFDD)', stop.mfdd, 'deceleration', plusMinus.mfdd],
+    ['Mean by distance', stop.meanDeceleration, 'deceleration', plusMinus.meanDeceleration],
     ['Peak', stop.peakDeceleration, 'deceleration'],
     ['Build-up', stop.buildUp, 'time'],
-    ['Lost time', stop.lostTime, 'time'],
+    ['Lost time', stop.lostTime, 'time', plusMinus.lostTime],
     ['Front pressure, mean', stop.frontPressureMean, 'pressure'],
     ['Front pressure, peak', stop.frontPressurePeak, 'pressure'],
     ['Rear pressure, mean', stop.rearPressureMean, 'pressure'],
     ['Front share of pressure', stop.frontShare, 'share'],
     ['Effectiveness', stop.effectiveness, 'effectiveness'],
+    ...fusedRows(stop),
   ];
   return (
     <>
@@ -58,6 +60,16 @@ export function Figures({ stop }: { stop: MeasuredStop }) {
     </>
   );
 }
+
+/** Where a slow receiver and an accelerometer could be put together, what they say together. */
+const fusedRows = ({ fused }: MeasuredStop): Row[] =>
+  fused.distance.value === undefined
+    ? []
+    : [
+        ['Distance by fused speed', fused.distance, 'distance'],
+        ['Entry speed, fused', fused.entrySpeed, 'speed'],
+        ['Receiver late by', fused.latency, 'time'],
+      ];
 
 const SOURCES = {
   SWITCH: 'brake switch',
@@ -141,6 +153,7 @@ const unitWord = (unit: string) => UNIT_WORDS[unit] ?? unit.toLowerCase();
 
 /** What the rules say of it, and everything decided about it since. */
 export function Words({ stop, measured }: { stop: StopView; measured: MeasuredStop | null }) {
+  const { units } = usePreferences();
   return (
     <div className="mt-6">
       {measured && measured.flags.length > 0 && (
@@ -148,7 +161,7 @@ export function Words({ stop, measured }: { stop: StopView; measured: MeasuredSt
           <Heading>What is to be said about it</Heading>
           <ul className="mb-4 grid gap-1.5 text-sm">
             {measured.flags.map((f) => (
-              <li key={f.code}>{f.message}</li>
+              <li key={f.code}>{told(f.message, units)}</li>
             ))}
           </ul>
         </>

@@ -76,7 +76,7 @@ function Row({
   const run = stop.measured
     ? stop.measured.distance
     : stop.byHand && !byTime
-      ? { value: distanceOf(stop) }
+      ? { value: stop.byHand.distance?.inside }
       : {};
   const cell = 'h-[31px] border-b border-joint px-1.5';
   return (
@@ -109,12 +109,6 @@ function Row({
     </tr>
   );
 }
-
-const distanceOf = (stop: StopView) => {
-  const d = stop.byHand?.distance;
-  if (!d) return undefined;
-  return d.unit === 'FEET' ? d.entered * 0.3048 : d.unit === 'YARDS' ? d.entered * 0.9144 : d.entered;
-};
 
 export function State({ stop }: { stop: StopView }) {
   if (stop.struckOut) return <Status small kind="struck" word="struck out" />;

@@ -5,7 +5,8 @@ import { tests } from '../../api/queries';
 import type { TestSummary } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Input } from '../../ui/Field';
-import { EmptySlab, Failure, Reading, Strip } from '../../ui/Layout';
+import { EmptySlab, Strip } from '../../ui/Layout';
+import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
 import { verdictWord } from '../verdict';
@@ -22,44 +23,38 @@ const PAGE = 200;
 
 /** Every test: what was asked, with what, and what came of it. */
 export function TestsPage() {
+  return (
+    <Loaded query={useQuery(tests())} what="Reading the tests">
+      {(all) => (all.length === 0 ? <NoTests /> : <Tests all={all} />)}
+    </Loaded>
+  );
+}
+
+function NoTests() {
   const navigate = useNavigate();
-  const { data, error } = useQuery(tests());
+  return (
+    <Strip>
+      <h1 className="mb-4 text-[26px]">No tests yet</h1>
+      <EmptySlab line="Bring in a log or a stop sheet; its first stop will be drawn here.">
+        <Button tone="main" onClick={() => void navigate('/import')}>
+          Bring in a file
+        </Button>
+      </EmptySlab>
+    </Strip>
+  );
+}
+
+function Tests({ all }: { all: TestSummary[] }) {
+  const navigate = useNavigate();
   const [search, setSearch] = useState('');
   const [order, setOrder] = useState<{ column: Column; down: boolean }>({ column: 'date', down: true });
   const [limit, setLimit] = useState(PAGE);
-  const rows = useMemo(
-    () => sorted(found(data ?? [], search), order.column, order.down),
-    [data, search, order],
-  );
-  if (error)
-    return (
-      <Strip>
-        <Failure error={error} />
-      </Strip>
-    );
-  if (!data)
-    return (
-      <Strip>
-        <Reading what="Reading the tests" />
-      </Strip>
-    );
-  if (data.length === 0) {
-    return (
-      <Strip>
-        <h1 className="mb-4 text-[26px]">No tests yet</h1>
-        <EmptySlab line="Bring in a log or a stop sheet; its first stop will be drawn here.">
-          <Button tone="main" onClick={() => void navigate('/import')}>
-            Bring in a file
-          </Button>
-        </EmptySlab>
-      </Strip>
-    );
-  }
+  const rows = useMemo(() => sorted(found(all, search), order.column, order.down), [all, search, order]);
   return (
     <>
       <Strip tone="sheet" className="flex flex-wrap items-end justify-between gap-4">
         <h1 className="text-[26px]">
-          {data.length === 1 ? 'One test' : `${data.length} tests`}, {data.reduce((n, t) => n + t.stops, 0)}{' '}
+          {all.length === 1 ? 'One test' : `${all.length} tests`}, {all.reduce((n, t) => n + t.stops, 0)}{' '}
           stops
         </h1>
         <div className="flex items-end gap-3">

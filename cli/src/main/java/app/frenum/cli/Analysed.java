@@ -5,6 +5,7 @@ import app.frenum.core.log.HealthCheck;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.stop.Flag;
+import app.frenum.core.stop.FusedStop;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
@@ -93,8 +94,20 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
         json.put("modulations", s.brake().modulations());
         json.put("startTemperaturesC", temperatures(s.startTemperatures()));
         json.put("peakTemperaturesC", temperatures(s.peakTemperatures()));
+        if (s.fused().distance().isKnown()) {
+            json.put("fused", fusedJson(s.fused()));
+        }
         json.put("gripLimited", s.gripLimited());
         json.put("flags", s.flags().stream().map(Analysed::flagJson).toList());
+        return json;
+    }
+
+    private static Map<String, Object> fusedJson(FusedStop fused) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("entrySpeedMps", fused.entrySpeed().orNull());
+        json.put("distanceM", fused.distance().orNull());
+        json.put("latencyS", fused.latency().orNull());
+        json.put("biasMps2", fused.bias().orNull());
         return json;
     }
 

@@ -1,8 +1,11 @@
 package app.frenum.server;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -12,6 +15,7 @@ import org.springframework.context.annotation.Configuration;
 class ApiDocument {
     static {
         SpringDocUtils.getConfig().replaceWithClass(Figure.class, WrittenFigure.class);
+        SpringDocUtils.getConfig().replaceWithClass(Quantity.class, WrittenQuantity.class);
     }
 
     /**
@@ -21,6 +25,16 @@ class ApiDocument {
      * @param reason why it cannot be computed; absent when it can
      */
     record WrittenFigure(Double value, String reason) {}
+
+    /**
+     * A quantity as it is written, and read.
+     *
+     * @param entered as typed
+     * @param unit in which it was typed
+     * @param inside in the inside unit of its dimension; not needed when sent
+     */
+    record WrittenQuantity(
+            double entered, Unit unit, @Nullable Double inside) {}
 
     @Bean
     OpenAPI frenumApi() {

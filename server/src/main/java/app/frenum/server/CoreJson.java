@@ -1,6 +1,7 @@
 package app.frenum.server;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;
@@ -13,14 +14,34 @@ import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
 
-/** How a {@link Figure} is written: {@code {"value": 46.2}} or {@code {"reason": "no nominal speed was given"}}. */
+/**
+ * How the core's values are written. A {@link Figure} is {@code {"value": 46.2}} or
+ * {@code {"reason": "no nominal speed was given"}}; a {@link Quantity} has beside what was typed the value inside, so
+ * that no reader needs a table of units.
+ */
 @Configuration(proxyBeanMethods = false)
 class CoreJson {
     @Bean
-    JacksonModule figureModule() {
-        return new SimpleModule("figures")
+    JacksonModule coreModule() {
+        return new SimpleModule("core")
+                .addSerializer(Quantity.class, new QuantityWriter())
                 .addSerializer(Figure.class, new FigureWriter())
                 .addDeserializer(Figure.class, new FigureReader());
+    }
+
+    private static final class QuantityWriter extends StdSerializer<Quantity> {
+        QuantityWriter() {
+            super(Quantity.class);
+        }
+
+        @Override
+        public void serialize(Quantity quantity, JsonGenerator to, SerializationContext context) {
+            to.writeStartObject();
+            to.writeNumberProperty("entered", quantity.entered());
+            to.writeStringProperty("unit", quantity.unit().name());
+            to.writeNumberProperty("inside", quantity.inside());
+            to.writeEndObject();
+        }
     }
 
     private static final class FigureWriter extends StdSerializer<Figure> {

@@ -26,7 +26,7 @@ public final class LoggedStops {
             ComparedStop.Circumstances circumstances) {
         return new ComparedStop(
                 value(stop),
-                stop.distanceUncertainty(),
+                stop.uncertainty().distance(),
                 stop.entrySpeed(),
                 stop.mfdd(),
                 stop.effectiveness(),

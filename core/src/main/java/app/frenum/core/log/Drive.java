@@ -51,6 +51,11 @@ public final class Drive {
         return log.channel(Role.SPEED).isEmpty();
     }
 
+    /** Whether deceleration was felt by a sensor rather than differentiated from speed. */
+    public boolean hasDecelerationSensor() {
+        return sensorDeceleration(log, fromS, toS).filter(a -> !a.isEmpty()).isPresent();
+    }
+
     /** m/s², positive when slowing: the sensor as logged, or smoothed from speed. */
     public Signal rawDeceleration() {
         return once("rawDeceleration", () -> {

@@ -9,4 +9,9 @@ package app.frenum.core.stop;
  * @param modulations releases of less than 0.25 s in between
  * @param nextOnsetS when it was applied again, which ends the search for the discs' peaks; infinite when it never was, s
  */
-public record BrakeApplication(double onsetS, double offS, OnsetSource source, int modulations, double nextOnsetS) {}
+public record BrakeApplication(double onsetS, double offS, OnsetSource source, int modulations, double nextOnsetS) {
+    /** The same, with an onset that a person set. */
+    BrakeApplication from(double handOnsetS) {
+        return new BrakeApplication(handOnsetS, offS, source, modulations, nextOnsetS);
+    }
+}

@@ -86,8 +86,7 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
         double until = Math.max(automatic.offS(), end.orElse(automatic.offS()));
         Drive drive = measurer.read(from, until);
         OnsetSource source = onset.isPresent() || end.isPresent() ? OnsetSource.HAND : automatic.source();
-        BrakeApplication brake = new BrakeApplication(
-                from, automatic.offS(), automatic.source(), automatic.modulations(), automatic.nextOnsetS());
+        BrakeApplication brake = automatic.from(from);
         StopExtent extent = end.isPresent()
                 ? StopExtent.byHand(drive.speed(), from, end.getAsDouble(), calibration.restSpeedRms())
                 : StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());

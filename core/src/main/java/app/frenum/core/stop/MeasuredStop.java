@@ -17,11 +17,9 @@ import java.util.Map;
  * @param entrySpeed speed at onset, v0
  * @param exitSpeed 0 at rest, or speed at release, v2
  * @param distance on the basis, m
- * @param distanceUncertainty standard uncertainty of it from the logger, m
  * @param correctedDistance by the square law to the nominal speed, m; equal to distance on the window basis
  * @param time from onset (or the window's start) to the end, s
  * @param mfdd mean fully developed deceleration, m/s²
- * @param mfddUncertainty standard uncertainty of it from the logger, m/s²
  * @param plateauStartS when the plateau begins; where the mfdd is measured from
  * @param plateauEndS where it ends
  * @param meanDeceleration by distance, (v0² − v2²)/2s, m/s²
@@ -36,6 +34,8 @@ import java.util.Map;
  * @param brake the application of the brake as it was found, with its modulations; moving an edge leaves it alone
  * @param startTemperatures °C, last sample at or before onset
  * @param peakTemperatures °C, of the smoothed signal
+ * @param uncertainty of the figures above, from the logger
+ * @param fused the same stop by fused speed, where that can be had
  * @param gripLimited whether tyres rather than brakes set the deceleration
  * @param flags what is to be said about it
  */
@@ -48,11 +48,9 @@ public record MeasuredStop(
         Figure entrySpeed,
         Figure exitSpeed,
         Figure distance,
-        Figure distanceUncertainty,
         Figure correctedDistance,
         Figure time,
         Figure mfdd,
-        Figure mfddUncertainty,
         Figure plateauStartS,
         Figure plateauEndS,
         Figure meanDeceleration,
@@ -67,8 +65,17 @@ public record MeasuredStop(
         BrakeApplication brake,
         Map<WheelPosition, Double> startTemperatures,
         Map<WheelPosition, Double> peakTemperatures,
+        StopUncertainty uncertainty,
+        FusedStop fused,
         boolean gripLimited,
         List<Flag> flags) {
+    /** Stops that were stored before a figure existed do not have it. */
+    public MeasuredStop {
+        fused = fused == null ? FusedStop.none("it was not computed when this stop was stored") : fused;
+        uncertainty = uncertainty == null
+                ? StopUncertainty.none("it was not computed when this stop was stored")
+                : uncertainty;
+    }
 
     public boolean hasFlag(FlagCode code) {
         return flags.stream().anyMatch(f -> f.code() == code);

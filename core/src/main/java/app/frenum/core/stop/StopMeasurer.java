@@ -87,6 +87,7 @@ final class StopMeasurer {
             Figure mfdd =
                     plateau == null ? Figure.unknown("speed never falls through the plateau's window") : plateau.mfdd();
             Figure frontMean = plateauMean(drive.front(), "no front pressure was logged");
+            Figure corrected = corrected(distance);
             boolean gripLimited = slip.limitedShare() > GRIP_LIMITED_SHARE;
             flagEntry();
             flagTrace(gripLimited);
@@ -99,11 +100,9 @@ final class StopMeasurer {
                     Figure.of(v0),
                     Figure.of(v2),
                     distance,
-                    time.map(t -> Uncertainty.loggedM(v0, t, 1 / speed.period())),
-                    corrected(distance),
+                    corrected,
                     time,
                     mfdd,
-                    mfddUncertainty(),
                     plateau == null ? mfdd : Figure.of(plateau.startS()),
                     plateau == null ? mfdd : Figure.of(plateau.endS()),
                     meanDeceleration(start, distance),
@@ -120,6 +119,8 @@ final class StopMeasurer {
                     brake,
                     startTemperatures(),
                     peakTemperatures(),
+                    StopUncertainty.of(v0, 1 / speed.period(), distance, corrected, time, mfdd, mfddUncertainty()),
+                    FusedStop.of(drive, brake, onset, calibration.restSpeedRms()),
                     gripLimited,
                     List.copyOf(flags));
         }

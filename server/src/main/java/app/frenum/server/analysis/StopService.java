@@ -180,7 +180,7 @@ public class StopService {
                 moved ? figures(measured.get(0)) : null,
                 null,
                 LoggedStops.value(figures),
-                figures.distanceUncertainty(),
+                figures.uncertainty().distance(),
                 figures.entrySpeed(),
                 figures.validity(),
                 out,

@@ -31,6 +31,8 @@ import app.frenum.server.recording.RecordingService;
 import app.frenum.server.recording.StoredFile;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -48,6 +50,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Brings files in: first a look at what was recognised, then one save that stores everything or nothing. */
 @Service
 public class ImportService {
+    /** A file that was only looked at is kept for as long as somebody may come back to it. */
+    private static final Duration KEPT_UNSAVED = Duration.ofDays(7);
+
     private static final int PREVIEW_POINTS = 1200;
 
     private final StagedImportRepository staged;
@@ -81,6 +86,7 @@ public class ImportService {
 
     /** Takes a file in for a look. Refused files leave nothing behind. */
     public void stage(UUID id, String fileName, InputStream content) throws IOException, BadInput {
+        forgetTheUnsaved();
         StoredFile file = folder.store(id, fileName, content);
         try {
             Kind kind = StopSheetReader.looksLikeSheet(folder.path(id)) ? Kind.SHEET : Kind.LOG;
@@ -90,6 +96,14 @@ public class ImportService {
         } catch (BadInput | RuntimeException e) {
             folder.remove(id);
             throw e;
+        }
+    }
+
+    private void forgetTheUnsaved() throws IOException {
+        for (StagedImport old :
+                staged.findBySavedTestIdIsNullAndCreatedAtBefore(Instant.now().minus(KEPT_UNSAVED))) {
+            folder.remove(old.id());
+            staged.delete(old);
         }
     }
 

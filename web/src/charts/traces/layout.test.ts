@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { valueAt } from './TracePanes';
+import { valueAt } from './layout';
 
 describe('value under the cursor', () => {
   const t = [0, 1, 2, 4];

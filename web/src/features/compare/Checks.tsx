@@ -1,0 +1,33 @@
+import type { Check } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { told } from '../../units/units';
+import { Status } from '../../ui/Status';
+import { Table, Td } from '../../ui/Table';
+
+const WORDS = {
+  PASS: ['pass', 'Pass'],
+  CAUTION: ['caution', 'Caution'],
+  BLOCK: ['block', 'Blocks'],
+} as const;
+
+/** What could be wrong with a comparison, check by check. */
+export function Checks({ checks }: { checks: Check[] }) {
+  const { units } = usePreferences();
+  return (
+    <Table aria-label="Checks">
+      <tbody>
+        {checks.map((c) => (
+          <tr key={c.code + c.message}>
+            <Td className="w-24">
+              <Status kind={WORDS[c.level][0]} word={WORDS[c.level][1]} />
+            </Td>
+            <Td>{c.title}</Td>
+            <Td numeric className="text-[13px] text-ink-3">
+              {told(c.message, units)}
+            </Td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
