@@ -14,6 +14,9 @@ interface StopRepository extends JpaRepository<Stop, UUID> {
     @Query("select max(s.number) from Stop s where s.seriesId = :seriesId")
     Integer highestNumber(UUID seriesId);
 
-    @Query("select new app.frenum.server.analysis.StopCount(s.seriesId, count(s)) from Stop s group by s.seriesId")
+    @Query("""
+            select new app.frenum.server.analysis.StopCount(s.seriesId, count(distinct s.id), count(distinct m.id), count(distinct d.id))
+            from Stop s left join Measurement m on m.stopId = s.id left join StrikeOut d on d.stopId = s.id
+            group by s.seriesId""")
     List<StopCount> counts();
 }

@@ -64,27 +64,29 @@ public class StopService {
                 Figure.of(test.nominalSpeed().inside()), test.basis(), AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
     }
 
-    public UUID addLogged(UUID seriesId, UUID recordingId, MeasuredStop measured) {
-        Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, nextNumber(seriesId), recordingId, null));
-        measurements.save(new Measurement(
-                UUID.randomUUID(), stop.id(), 0, null, null, null, null, json.writeValueAsString(measured)));
-        changed(seriesId);
-        return stop.id();
-    }
-
-    public UUID addByHand(UUID seriesId, SheetStop row, String importedBy) {
-        int number = row.stop().filter(n -> n > highestNumber(seriesId)).orElseGet(() -> nextNumber(seriesId));
-        Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, number, null, json.writeValueAsString(row)));
-        if (row.struckOut()) {
-            strikeOuts.save(new StrikeOut(
-                    UUID.randomUUID(), stop.id(), 0, true, row.reason().orElse("struck out on the sheet"), importedBy));
+    /** Adds stops of a recording to a series, in order. */
+    public void addLogged(UUID seriesId, UUID recordingId, List<MeasuredStop> measured) {
+        int number = highestNumber(seriesId);
+        for (MeasuredStop m : measured) {
+            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, ++number, recordingId, null));
+            measurements.save(new Measurement(
+                    UUID.randomUUID(), stop.id(), 0, null, null, null, null, json.writeValueAsString(m)));
         }
         changed(seriesId);
-        return stop.id();
     }
 
-    private int nextNumber(UUID seriesId) {
-        return highestNumber(seriesId) + 1;
+    /** Adds stops of a sheet to a series, in order; each keeps its own number where that is free. */
+    public void addByHand(UUID seriesId, List<SheetStop> rows, String importedBy) {
+        int number = highestNumber(seriesId);
+        for (SheetStop row : rows) {
+            number = Math.max(number + 1, row.stop().orElse(0));
+            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, number, null, json.writeValueAsString(row)));
+            if (row.struckOut()) {
+                String reason = row.reason().orElse("struck out on the sheet");
+                strikeOuts.save(new StrikeOut(UUID.randomUUID(), stop.id(), 0, true, reason, importedBy));
+            }
+        }
+        changed(seriesId);
     }
 
     private int highestNumber(UUID seriesId) {

@@ -1,8 +1,6 @@
 package app.frenum.server.compare;
 
-import app.frenum.core.compare.Verdict;
 import app.frenum.formats.sheet.StopSheetWriter;
-import app.frenum.server.analysis.StopCount;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
@@ -15,7 +13,6 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
@@ -34,38 +31,24 @@ class TestController {
     private final GarageService garage;
     private final StopService stops;
     private final ComparisonService comparisons;
+    private final TestListService list;
 
-    TestController(TestService tests, GarageService garage, StopService stops, ComparisonService comparisons) {
+    TestController(
+            TestService tests,
+            GarageService garage,
+            StopService stops,
+            ComparisonService comparisons,
+            TestListService list) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
         this.comparisons = comparisons;
+        this.list = list;
     }
 
     @GetMapping
     List<TestSummary> list() {
-        Map<UUID, Long> counts =
-                stops.counts().stream().collect(Collectors.toMap(StopCount::seriesId, StopCount::stops));
-        return tests.tests().stream().map(t -> summary(t, counts)).toList();
-    }
-
-    private TestSummary summary(TestDefinition test, Map<UUID, Long> counts) {
-        List<SeriesView> series = tests.seriesOf(test.id());
-        long n = series.stream().mapToLong(s -> counts.getOrDefault(s.id(), 0L)).sum();
-        ComparisonView comparison = comparisons.compare(test.id(), null, false);
-        Optional<ComparisonView.Pair> telling = comparison.comparisons().stream()
-                .filter(p -> p.verdict() != Verdict.NOT_COMPARABLE)
-                .findFirst()
-                .or(() -> comparison.comparisons().stream().findFirst());
-        return new TestSummary(
-                test,
-                garage.vehicle(test.vehicleId()).name(),
-                comparison.sides().stream()
-                        .map(ComparisonView.SideView::configuration)
-                        .toList(),
-                n,
-                telling.map(ComparisonView.Pair::verdict).orElse(null),
-                telling.map(ComparisonView.Pair::candidate).orElse(null));
+        return list.list();
     }
 
     @PostMapping

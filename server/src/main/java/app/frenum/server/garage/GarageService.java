@@ -46,6 +46,11 @@ public class GarageService {
     }
 
     @Transactional(readOnly = true)
+    public List<ConfigurationView> configurations() {
+        return configurations.findAll().stream().map(Configuration::view).toList();
+    }
+
+    @Transactional(readOnly = true)
     public Map<UUID, ConfigurationView> byId(Collection<UUID> ids) {
         return configurations.findByIdIn(ids).stream()
                 .map(Configuration::view)

@@ -6,6 +6,7 @@ import app.frenum.core.log.Role;
 import app.frenum.core.log.SampleBlock;
 import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.LogAnalysis;
+import app.frenum.core.stop.MeasuredStop;
 import app.frenum.formats.BadInput;
 import app.frenum.formats.log.Column;
 import app.frenum.formats.log.LogCsvReader;
@@ -35,6 +36,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,6 +44,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -253,16 +256,20 @@ public class ImportService {
             recordings.save(id, file, log);
             LogAnalysis analysis = joined(analysing);
             recordings.setFindings(id, analysis.calibration(), analysis.health());
+            List<MeasuredStop> found = analysis.stops();
+            request.placements().stream()
+                    .filter(p -> p.stop() > found.size())
+                    .findFirst()
+                    .ifPresent(p -> {
+                        throw Problem.invalid(
+                                "placements", "There is no stop %d; the log has %d.".formatted(p.stop(), found.size()));
+                    });
+            Map<UUID, List<MeasuredStop>> bySeries = new LinkedHashMap<>();
             for (SaveRequest.Placement p : request.placements()) {
-                if (p.stop() > analysis.stops().size()) {
-                    throw Problem.invalid(
-                            "placements",
-                            "There is no stop %d; the log has %d."
-                                    .formatted(p.stop(), analysis.stops().size()));
-                }
                 SeriesView series = series(test, p.configuration(), p.changed(), p.block(), request.conditions());
-                stops.addLogged(series.id(), id, analysis.stops().get(p.stop() - 1));
+                bySeries.computeIfAbsent(series.id(), k -> new ArrayList<>()).add(found.get(p.stop() - 1));
             }
+            bySeries.forEach((series, own) -> stops.addLogged(series, id, own));
         } catch (IllegalArgumentException e) {
             throw BadInput.inFile(e.getMessage());
         }
@@ -278,26 +285,25 @@ public class ImportService {
 
     private void saveSheet(UUID id, TestDefinition test, SaveRequest request) throws IOException, BadInput {
         List<SheetStop> rows = StopSheetReader.read(folder.path(id)).stops();
-        for (SheetStop row : rows) {
-            List<String> blocks = rows.stream()
-                    .filter(r -> r.configuration().equals(row.configuration()))
-                    .map(SheetStop::series)
-                    .distinct()
-                    .toList();
-            SeriesView series = series(
-                    test,
-                    row.configuration(),
-                    changed(row, request),
-                    blocks.indexOf(row.series()) + 1,
-                    request.conditions());
-            stops.addByHand(series.id(), row, request.by());
-        }
+        Map<String, Map<String, List<SheetStop>>> byConfiguration = rows.stream()
+                .collect(Collectors.groupingBy(
+                        SheetStop::configuration,
+                        LinkedHashMap::new,
+                        Collectors.groupingBy(SheetStop::series, LinkedHashMap::new, Collectors.toList())));
+        byConfiguration.forEach((configuration, blocks) -> {
+            int block = 0;
+            for (List<SheetStop> own : blocks.values()) {
+                List<String> changed = changed(configuration, request);
+                SeriesView series = series(test, configuration, changed, ++block, request.conditions());
+                stops.addByHand(series.id(), own, request.by());
+            }
+        });
     }
 
     /** What the person said is changed in a configuration of the sheet, if anything. */
-    private static List<String> changed(SheetStop row, SaveRequest request) {
+    private static List<String> changed(String configuration, SaveRequest request) {
         return request.placements().stream()
-                .filter(p -> p.configuration().equals(row.configuration()))
+                .filter(p -> p.configuration().equals(configuration))
                 .map(SaveRequest.Placement::changed)
                 .findFirst()
                 .orElse(List.of());

@@ -8,5 +8,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface SeriesRepository extends JpaRepository<Series, UUID> {
     List<Series> findByTestIdOrderByCreatedAt(UUID testId);
 
+    List<Series> findAllByOrderByCreatedAt();
+
     Optional<Series> findByTestIdAndConfigurationIdAndBlock(UUID testId, UUID configurationId, int block);
 }

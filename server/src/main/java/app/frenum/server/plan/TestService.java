@@ -52,6 +52,11 @@ public class TestService {
     }
 
     @Transactional(readOnly = true)
+    public List<SeriesView> allSeries() {
+        return series.findAllByOrderByCreatedAt().stream().map(Series::view).toList();
+    }
+
+    @Transactional(readOnly = true)
     public SeriesView series(UUID id) {
         return series.findById(id).map(Series::view).orElseThrow(() -> Problem.notFound("The series"));
     }

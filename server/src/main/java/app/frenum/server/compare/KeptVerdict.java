@@ -1,0 +1,47 @@
+package app.frenum.server.compare;
+
+import app.frenum.core.compare.Verdict;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import java.util.UUID;
+
+/** A verdict that was computed once, and for which stops it stands. */
+@Entity
+class KeptVerdict {
+    @Id
+    private UUID testId;
+
+    private String standsFor;
+
+    @Enumerated(EnumType.STRING)
+    private Verdict verdict;
+
+    private String candidate;
+
+    protected KeptVerdict() {}
+
+    KeptVerdict(UUID testId, String standsFor, Verdict verdict, String candidate) {
+        this.testId = testId;
+        this.standsFor = standsFor;
+        this.verdict = verdict;
+        this.candidate = candidate;
+    }
+
+    UUID testId() {
+        return testId;
+    }
+
+    boolean standsFor(String stops) {
+        return standsFor.equals(stops);
+    }
+
+    Verdict verdict() {
+        return verdict;
+    }
+
+    String candidate() {
+        return candidate;
+    }
+}
