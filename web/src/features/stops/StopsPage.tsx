@@ -89,7 +89,7 @@ function Stops({ detail }: { detail: TestDetail }) {
   };
   return (
     <div className="grid gap-8 bg-sheet px-8 py-4 max-md:px-4 lg:grid-cols-[264px_1fr]">
-      <aside>
+      <aside className="max-lg:order-last">
         <StopList
           detail={detail}
           chosen={chosen.id}
