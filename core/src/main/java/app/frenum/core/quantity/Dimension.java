@@ -10,6 +10,7 @@ public enum Dimension {
     TEMPERATURE,
     MASS,
     FORCE,
+    AREA,
     ANGLE,
     ROTATION,
     RATIO,

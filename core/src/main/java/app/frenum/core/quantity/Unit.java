@@ -29,6 +29,7 @@ public enum Unit {
     MILLISECONDS(Dimension.TIME, 1e-3, "ms", "msec"),
     MICROSECONDS(Dimension.TIME, 1e-6, "us", "µs", "μs"),
     MINUTES(Dimension.TIME, 60, "min", "minutes"),
+    HOURS(Dimension.TIME, 3600, "h", "hours"),
 
     METRES_PER_SECOND_SQUARED(Dimension.DECELERATION, 1, "m/s²", "m/s2", "m/s^2", "mps2", "ms-2", "m/sec2"),
     STANDARD_GRAVITY(Dimension.DECELERATION, Unit.G, "g", "gn", "gee"),
@@ -50,6 +51,11 @@ public enum Unit {
     NEWTONS(Dimension.FORCE, 1, "n"),
     KILONEWTONS(Dimension.FORCE, 1e3, "kilonewton"),
     POUNDS_FORCE(Dimension.FORCE, 4.4482216152605, "lbf"),
+
+    SQUARE_METRES(Dimension.AREA, 1, "m²", "m2"),
+    SQUARE_CENTIMETRES(Dimension.AREA, 1e-4, "cm²", "cm2"),
+    SQUARE_MILLIMETRES(Dimension.AREA, 1e-6, "mm²", "mm2"),
+    SQUARE_INCHES(Dimension.AREA, 0.00064516, "in²", "in2"),
 
     RADIANS(Dimension.ANGLE, 1, "rad"),
     DEGREES(Dimension.ANGLE, Math.PI / 180, "deg", "°", "degrees"),

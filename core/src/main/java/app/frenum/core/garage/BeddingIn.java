@@ -1,0 +1,44 @@
+package app.frenum.core.garage;
+
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a pad is bedded in: so many snubs, at a gap, then a cool-down.
+ *
+ * @param count how many snubs
+ * @param from speed at which each begins
+ * @param to speed at which it ends
+ * @param gap from one to the next
+ * @param coolDown rolling without the brake afterwards
+ * @param done whether it was done
+ */
+public record BeddingIn(int count, Quantity from, Quantity to, Quantity gap, Quantity coolDown, boolean done) {
+    private static final int MOST = 500;
+    private static final Bounds SPEED = Bounds.of(0, 300, Unit.KILOMETRES_PER_HOUR);
+    private static final Bounds TIME = Bounds.of(0, 120, Unit.MINUTES);
+
+    /** Seconds it takes on the lane. */
+    public double durationS() {
+        return count * gap.inside() + coolDown.inside();
+    }
+
+    List<FieldProblem> problems(String path) {
+        List<FieldProblem> found = new ArrayList<>();
+        if (count < 1 || count > MOST) {
+            found.add(new FieldProblem(path + ".count", count + " read. It must be 1 to " + MOST + "."));
+        }
+        SPEED.problem(from).ifPresent(m -> found.add(new FieldProblem(path + ".from", m)));
+        SPEED.problem(to).ifPresent(m -> found.add(new FieldProblem(path + ".to", m)));
+        TIME.problem(gap).ifPresent(m -> found.add(new FieldProblem(path + ".gap", m)));
+        TIME.problem(coolDown).ifPresent(m -> found.add(new FieldProblem(path + ".coolDown", m)));
+        if (found.isEmpty() && to.inside() >= from.inside()) {
+            found.add(new FieldProblem(path + ".to", "A snub must end slower than it begins."));
+        }
+        return found;
+    }
+}

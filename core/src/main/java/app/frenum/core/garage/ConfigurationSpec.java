@@ -1,0 +1,37 @@
+package app.frenum.core.garage;
+
+import app.frenum.core.quantity.FieldProblem;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Everything of a brake configuration that affects braking. A slot that is absent is as the vehicle came, whatever
+ * that is.
+ *
+ * @param parts by the place they are fitted in
+ * @param switches what is on or off; absent when it is not declared
+ */
+public record ConfigurationSpec(Map<Slot, Part> parts, Map<BrakeSwitch, Boolean> switches) {
+    public static final ConfigurationSpec AS_IT_CAME = new ConfigurationSpec(Map.of(), Map.of());
+
+    public ConfigurationSpec {
+        parts = parts.isEmpty() ? Map.of() : new EnumMap<>(parts);
+        switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
+    }
+
+    public List<FieldProblem> problems() {
+        List<FieldProblem> found = new ArrayList<>();
+        parts.forEach((slot, part) -> found.addAll(part.problems(slot, "parts." + slot)));
+        return found;
+    }
+
+    /** Pads that are new and were never bedded in. */
+    public List<Slot> unbedded() {
+        return parts.entrySet().stream()
+                .filter(e -> e.getKey().isPads() && e.getValue().isUnbedded())
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+}

@@ -1,0 +1,150 @@
+package app.frenum.core.garage;
+
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * What differs between two configurations.
+ *
+ * @param changes slot by slot and switch by switch
+ * @param factors one word each, both axles of one kind together
+ * @param massKg of the second less the first, over the parts that changed
+ * @param cost of the changed parts of the second, in the person's currency
+ * @param hours to fit the changed parts of the second
+ */
+public record Difference(List<Change> changes, List<String> factors, Figure massKg, Figure cost, Figure hours) {
+    private static final double SECONDS_PER_HOUR = 3600;
+
+    /** One slot or switch; what stood there before and after, in words. */
+    public record Change(String place, String factor, String before, String after) {}
+
+    public static Difference between(ConfigurationSpec a, ConfigurationSpec b) {
+        List<Change> changes = new ArrayList<>();
+        List<Slot> slots = new ArrayList<>();
+        for (Slot slot : Slot.values()) {
+            Part before = a.parts().get(slot);
+            Part after = b.parts().get(slot);
+            if (!alike(before, after)) {
+                slots.add(slot);
+                changes.add(new Change(slot.label(), slot.factor(), told(before), told(after)));
+            }
+        }
+        for (BrakeSwitch s : BrakeSwitch.values()) {
+            Boolean before = a.switches().get(s);
+            Boolean after = b.switches().get(s);
+            if (!Objects.equals(before, after)) {
+                changes.add(new Change(s.label(), s.label(), told(before), told(after)));
+            }
+        }
+        return new Difference(
+                List.copyOf(changes),
+                changes.stream().map(Change::factor).distinct().toList(),
+                mass(a, b, slots),
+                total(b, slots, p -> p.cost(), "cost"),
+                total(
+                        b,
+                        slots,
+                        p -> Optional.ofNullable(p.figures().get(PartField.HOURS))
+                                .map(q -> q.inside() / SECONDS_PER_HOUR),
+                        "time"));
+    }
+
+    /** The same two in between: all of the first, and of the second only what belongs to one factor. */
+    public static ConfigurationSpec inBetween(ConfigurationSpec a, ConfigurationSpec b, String factor) {
+        Map<Slot, Part> parts = new EnumMap<>(Slot.class);
+        for (Slot slot : Slot.values()) {
+            Part part = (slot.factor().equals(factor) ? b : a).parts().get(slot);
+            if (part != null) {
+                parts.put(slot, part);
+            }
+        }
+        Map<BrakeSwitch, Boolean> switches = new EnumMap<>(BrakeSwitch.class);
+        for (BrakeSwitch s : BrakeSwitch.values()) {
+            Boolean on = (s.label().equals(factor) ? b : a).switches().get(s);
+            if (on != null) {
+                switches.put(s, on);
+            }
+        }
+        return new ConfigurationSpec(parts, switches);
+    }
+
+    /** Why a test of the two cannot name a cause; empty when at most one thing changed. */
+    public Optional<String> warning() {
+        if (factors.size() < 2) {
+            return Optional.empty();
+        }
+        String last = factors.get(factors.size() - 1);
+        String others = String.join(", ", factors.subList(0, factors.size() - 1));
+        return Optional.of("%s and %s change together: this test cannot tell which did it.".formatted(others, last));
+    }
+
+    private static boolean alike(Part a, Part b) {
+        return a == null || b == null ? a == null && b == null : a.brakesLike(b);
+    }
+
+    private static String told(Part part) {
+        if (part == null) {
+            return "as it came";
+        }
+        StringBuilder out = new StringBuilder(part.description());
+        if (part.condition() != Part.Condition.BEDDED) {
+            out.append(", ").append(part.condition().name().toLowerCase(Locale.ROOT));
+        }
+        part.figures().forEach((field, q) -> {
+            if (field.affectsBraking()) {
+                String number = Double.toString(q.entered()).replaceAll("\\.0$", "");
+                out.append(", ")
+                        .append(field.label().toLowerCase(Locale.ROOT))
+                        .append(' ')
+                        .append(number)
+                        .append(' ')
+                        .append(q.unit().symbol());
+            }
+        });
+        return out.toString().strip();
+    }
+
+    private static String told(Boolean on) {
+        return on == null ? "not declared" : on ? "on" : "off";
+    }
+
+    private static Figure mass(ConfigurationSpec a, ConfigurationSpec b, List<Slot> slots) {
+        double sum = 0;
+        for (Slot slot : slots) {
+            Optional<Double> before = massOf(a.parts().get(slot));
+            Optional<Double> after = massOf(b.parts().get(slot));
+            if (before.isEmpty() || after.isEmpty()) {
+                return Figure.unknown("the mass of the %s is not known on both sides".formatted(slot.label()));
+            }
+            sum += after.get() - before.get();
+        }
+        return Figure.of(sum);
+    }
+
+    private static Optional<Double> massOf(Part part) {
+        return Optional.ofNullable(part)
+                .map(p -> p.figures().get(PartField.MASS))
+                .map(Quantity::inside);
+    }
+
+    private static Figure total(
+            ConfigurationSpec c, List<Slot> slots, Function<Part, Optional<Double>> of, String what) {
+        double sum = 0;
+        for (Slot slot : slots) {
+            Optional<Double> own = Optional.ofNullable(c.parts().get(slot)).flatMap(of);
+            if (own.isEmpty()) {
+                return Figure.unknown("the %s of the %s is not entered".formatted(what, slot.label()));
+            }
+            sum += own.get();
+        }
+        return Figure.of(sum);
+    }
+}

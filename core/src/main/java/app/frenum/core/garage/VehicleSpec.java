@@ -1,0 +1,131 @@
+package app.frenum.core.garage;
+
+import app.frenum.core.balance.AxleHydraulics;
+import app.frenum.core.balance.AxleLoads;
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What is known of a vehicle. What is unknown is absent, and only the figures that need it say so.
+ *
+ * @param kind car, motorcycle or truck
+ * @param frontBrake disc or drum
+ * @param rearBrake disc or drum
+ * @param antiLock whether it is fitted
+ * @param assist whether the pedal is assisted
+ * @param directionalDiscs whether its discs have a side they must be fitted on
+ * @param figures as entered
+ */
+public record VehicleSpec(
+        Kind kind,
+        BrakeKind frontBrake,
+        BrakeKind rearBrake,
+        boolean antiLock,
+        boolean assist,
+        boolean directionalDiscs,
+        Map<VehicleField, Quantity> figures) {
+    public VehicleSpec {
+        figures = figures.isEmpty() ? Map.of() : new EnumMap<>(figures);
+    }
+
+    /** What it is. */
+    public enum Kind {
+        CAR,
+        MOTORCYCLE,
+        TRUCK
+    }
+
+    /** What slows an axle. */
+    public enum BrakeKind {
+        DISC,
+        DRUM,
+        NONE
+    }
+
+    /** How it is loaded. */
+    public enum Load {
+        LIGHT,
+        LADEN
+    }
+
+    /** A vehicle of which nothing is known but what it is. */
+    public static VehicleSpec unknown() {
+        return new VehicleSpec(Kind.CAR, BrakeKind.DISC, BrakeKind.DISC, true, true, false, Map.of());
+    }
+
+    /** A figure in its inside unit, or that it has to be entered. */
+    public Figure figure(VehicleField field) {
+        return Optional.ofNullable(figures.get(field))
+                .map(q -> Figure.of(q.inside()))
+                .orElse(Figure.unknown("the vehicle's %s is not known; enter it in the garage"
+                        .formatted(field.label().toLowerCase(Locale.ROOT))));
+    }
+
+    public Figure mass(Load load) {
+        Figure laden = figure(VehicleField.MASS_LADEN);
+        return load == Load.LADEN && laden.isKnown() ? laden : figure(VehicleField.MASS_LIGHT);
+    }
+
+    public int wheelsPerAxle() {
+        return kind == Kind.MOTORCYCLE ? 1 : 2;
+    }
+
+    /** How the weight lies, when share, height and wheelbase are known. */
+    public Optional<AxleLoads> axleLoads(Load load) {
+        Figure share = figure(load == Load.LADEN ? VehicleField.FRONT_SHARE_LADEN : VehicleField.FRONT_SHARE_LIGHT);
+        Figure height = figure(VehicleField.CG_HEIGHT);
+        Figure wheelbase = figure(VehicleField.WHEELBASE);
+        return share.isKnown() && height.isKnown() && wheelbase.isKnown()
+                ? Optional.of(new AxleLoads(share.value(), height.value(), wheelbase.value()))
+                : Optional.empty();
+    }
+
+    /** Front share of brake force at equal line pressures, or what is missing for it. */
+    public Figure brakeForceShare() {
+        VehicleField[] needed = {
+            VehicleField.FRONT_PISTON_AREA,
+            VehicleField.PAD_FRICTION_FRONT,
+            VehicleField.FRONT_EFFECTIVE_RADIUS,
+            VehicleField.REAR_PISTON_AREA,
+            VehicleField.PAD_FRICTION_REAR,
+            VehicleField.REAR_EFFECTIVE_RADIUS
+        };
+        double[] v = new double[needed.length];
+        for (int i = 0; i < v.length; i++) {
+            Figure f = figure(needed[i]);
+            if (!f.isKnown()) {
+                return f;
+            }
+            v[i] = f.value();
+        }
+        return Figure.of(AxleHydraulics.brakeForceShare(
+                new AxleHydraulics(v[0], v[1], v[2], wheelsPerAxle()),
+                1,
+                new AxleHydraulics(v[3], v[4], v[5], wheelsPerAxle()),
+                1));
+    }
+
+    /** Everything that cannot be right. */
+    public List<FieldProblem> problems() {
+        List<FieldProblem> found = new ArrayList<>();
+        figures.forEach((field, entered) -> field.bounds()
+                .problem(entered)
+                .ifPresent(message -> found.add(new FieldProblem("figures." + field, message))));
+        Figure light = figure(VehicleField.MASS_LIGHT);
+        Figure laden = figure(VehicleField.MASS_LADEN);
+        if (light.isKnown() && laden.isKnown() && laden.value() < light.value()) {
+            found.add(new FieldProblem("figures.MASS_LADEN", "Laden it must weigh at least as much as light."));
+        }
+        if (frontBrake == BrakeKind.NONE && rearBrake == BrakeKind.NONE) {
+            found.add(new FieldProblem("rearBrake", "One axle must have a brake."));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,33 @@
+package app.frenum.core.heat;
+
+/**
+ * By how much one braking heats one disc: {@code ΔT = χ·½·m·(v1² − v2²)/(m_disc·c)}, χ being the axle's share of the
+ * brake force, halved for its two wheels, times {@link #INTO_DISC}.
+ *
+ * @param massKg of the vehicle as driven
+ * @param axleShare of the brake force (not of the line pressure), 0 to 1
+ * @param discKg of one disc
+ * @param wheels on that axle
+ */
+public record DiscRise(double massKg, double axleShare, double discKg, int wheels) {
+    /** Share of the heat that goes into the disc rather than the pad. */
+    public static final double INTO_DISC = 0.95;
+    /** Specific heat of grey cast iron, J/(kg·K). */
+    public static final double GREY_IRON = 500;
+
+    public DiscRise {
+        if (!(massKg > 0 && axleShare >= 0 && axleShare <= 1 && discKg > 0 && wheels > 0)) {
+            throw new IllegalArgumentException("masses and wheels must be above 0 and the share between 0 and 1");
+        }
+    }
+
+    /** Rise from v1 to v2 (m/s), °C. */
+    public double of(double v1, double v2) {
+        return axleShare / wheels * INTO_DISC * energyJ(massKg, v1, v2) / (discKg * GREY_IRON);
+    }
+
+    /** What the brakes take out of a vehicle from v1 to v2 (m/s), J. */
+    public static double energyJ(double massKg, double v1, double v2) {
+        return massKg * (v1 * v1 - v2 * v2) / 2;
+    }
+}

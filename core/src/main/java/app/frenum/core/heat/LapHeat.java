@@ -1,0 +1,102 @@
+package app.frenum.core.heat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** The heat of a circuit's braking events, lap after lap, for choosing pads, ducts and blockers. */
+public final class LapHeat {
+    private static final double JOULES_PER_KWH = 3.6e6;
+    private static final int MOST_LAPS = 200;
+    /** A lap repeats the one before when no peak moves by more than this, °C. */
+    private static final double SETTLED_C = 0.5;
+
+    private final double massKg;
+    private final List<Event> events;
+
+    /**
+     * One braking.
+     *
+     * @param v1 from, m/s
+     * @param v2 to, m/s
+     * @param gapS from its start to the start of the next one, s
+     */
+    public record Event(double v1, double v2, double gapS) {
+        public Event {
+            if (!(v1 > v2 && v2 >= 0 && gapS >= 0)) {
+                throw new IllegalArgumentException(
+                        "a braking must slow down: from %s to %s m/s does not".formatted(v1, v2));
+            }
+        }
+    }
+
+    /** What one braking does in a settled lap, °C. */
+    public record Swing(double troughC, double peakC) {}
+
+    /**
+     * The lap in which the discs have settled.
+     *
+     * @param laps how many it takes
+     * @param swings one per event
+     */
+    public record Settled(int laps, List<Swing> swings) {}
+
+    public LapHeat(double massKg, List<Event> events) {
+        if (!(massKg > 0) || events.isEmpty()) {
+            throw new IllegalArgumentException("a lap needs a mass above 0 and at least one braking");
+        }
+        this.massKg = massKg;
+        this.events = List.copyOf(events);
+    }
+
+    /** J, one per event. */
+    public double[] eventJ() {
+        return events.stream()
+                .mapToDouble(e -> DiscRise.energyJ(massKg, e.v1(), e.v2()))
+                .toArray();
+    }
+
+    public double lapJ() {
+        return Arrays.stream(eventJ()).sum();
+    }
+
+    public double lapKwh() {
+        return lapJ() / JOULES_PER_KWH;
+    }
+
+    /** Applications of the brake in a race. */
+    public int applications(int laps) {
+        return Math.multiplyExact(laps, events.size());
+    }
+
+    /** Drives laps from cold until the discs repeat themselves. */
+    public Settled settle(Cooling cooling, DiscRise disc) {
+        double t = cooling.ambientC();
+        List<Swing> last = List.of();
+        for (int lap = 1; lap <= MOST_LAPS; lap++) {
+            List<Swing> swings = new ArrayList<>();
+            for (Event e : events) {
+                double peak = t + disc.of(e.v1(), e.v2());
+                swings.add(new Swing(t, peak));
+                t = cooling.after(peak, e.gapS());
+            }
+            if (repeats(last, swings)) {
+                return new Settled(lap, swings);
+            }
+            last = swings;
+        }
+        return new Settled(MOST_LAPS, last);
+    }
+
+    private static boolean repeats(List<Swing> before, List<Swing> now) {
+        if (before.size() != now.size()) {
+            return false;
+        }
+        for (int i = 0; i < now.size(); i++) {
+            if (Math.abs(before.get(i).peakC() - now.get(i).peakC()) > SETTLED_C) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

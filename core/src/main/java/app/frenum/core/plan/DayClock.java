@@ -1,0 +1,236 @@
+package app.frenum.core.plan;
+
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.procedure.Gate;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A day of testing by the clock: stops, waits, changes of parts, bedding in and inspections, with the predicted
+ * temperature of a front disc. Waits follow from the gates and {@link Cooling}.
+ *
+ * @param items in order, without holes
+ * @param warnings gates that the plan cannot meet
+ */
+public record DayClock(List<Item> items, List<String> warnings) {
+    /** A cool-down run lasts this many time constants unless its gate says otherwise. */
+    private static final double COOL_DOWN_TAUS = 1.5;
+
+    private static final double COOL_DOWN_WITHOUT_HEAT_S = 300;
+
+    /** What takes time. */
+    public enum Kind {
+        SWAP,
+        BEDDING,
+        WAIT,
+        RUN,
+        COOL_DOWN,
+        OBSERVATION,
+        INSPECTION
+    }
+
+    /**
+     * One stretch of the day.
+     *
+     * @param configuration 0 is the baseline
+     * @param phase its name; empty for changes of parts and bedding
+     * @param number of the run in its phase and block, from 1; 0 for what is not a run
+     * @param startS from the start of the day
+     * @param startC disc at the brake point, or at the start of a wait
+     * @param peakC disc after braking; for what is not a run, at its end
+     */
+    public record Item(
+            Kind kind,
+            int configuration,
+            String phase,
+            int number,
+            double startS,
+            double durationS,
+            Figure startC,
+            Figure peakC) {}
+
+    public static DayClock of(Day day) {
+        return new Schedule(day).run();
+    }
+
+    public double endS() {
+        return items.isEmpty()
+                ? 0
+                : items.get(items.size() - 1).startS()
+                        + items.get(items.size() - 1).durationS();
+    }
+
+    /** Time spent on one kind, s. */
+    public double spentS(Kind kind) {
+        return items.stream()
+                .filter(i -> i.kind() == kind)
+                .mapToDouble(Item::durationS)
+                .sum();
+    }
+
+    /** The hottest a disc gets, °C. */
+    public Figure hottestC() {
+        return extreme(items, true);
+    }
+
+    /** The coldest at which a run begins, °C. */
+    public Figure coldestStartC() {
+        return extreme(items, false);
+    }
+
+    private static Figure extreme(List<Item> items, boolean peak) {
+        double[] known = items.stream()
+                .filter(i -> i.kind() == Kind.RUN)
+                .map(i -> peak ? i.peakC() : i.startC())
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .sorted()
+                .toArray();
+        return known.length == 0
+                ? Figure.unknown("the heat of the discs cannot be predicted without masses")
+                : Figure.of(known[peak ? known.length - 1 : 0]);
+    }
+
+    /** The day as it is written, item after item. */
+    private static final class Schedule {
+        private final Day day;
+        private final List<Item> items = new ArrayList<>();
+        private final List<String> warnings = new ArrayList<>();
+        private double now;
+        private double disc;
+
+        Schedule(Day day) {
+            this.day = day;
+            disc = day.heat().map(h -> h.cooling().ambientC()).orElse(0.0);
+        }
+
+        DayClock run() {
+            int fitted = 0;
+            boolean[] bedded = new boolean[day.fittings().size()];
+            for (RunOrder.Block block : day.blocks()) {
+                int c = block.configuration();
+                Day.Fitting fitting = day.fittings().get(c);
+                if (c != fitted) {
+                    spend(Kind.SWAP, c, "", fitting.fittingS());
+                }
+                if (!bedded[c] && fitting.beddingS() > 0) {
+                    spend(Kind.BEDDING, c, "", fitting.beddingS());
+                }
+                bedded[c] = true;
+                fitted = c;
+                block(block);
+            }
+            return new DayClock(List.copyOf(items), warnings.stream().distinct().toList());
+        }
+
+        private void block(RunOrder.Block block) {
+            for (Phase phase : day.procedure().phases()) {
+                switch (phase.kind()) {
+                    case COOL_DOWN -> coolDown(block.configuration(), phase);
+                    case INSPECTION ->
+                        spend(
+                                Kind.INSPECTION,
+                                block.configuration(),
+                                phase.name(),
+                                day.motion().inspectionS());
+                    case OBSERVATION ->
+                        spend(
+                                Kind.OBSERVATION,
+                                block.configuration(),
+                                phase.name(),
+                                day.motion().inspectionS());
+                    default -> runs(block, phase);
+                }
+            }
+        }
+
+        private void runs(RunOrder.Block block, Phase phase) {
+            int repeats =
+                    day.procedure().countedPhase().filter(phase::equals).isPresent() ? block.stops() : phase.repeats();
+            double lastStart = Double.NEGATIVE_INFINITY;
+            for (int n = 1; n <= repeats; n++) {
+                waitForGate(block.configuration(), phase, lastStart);
+                lastStart = now + day.motion().runUpS(phase.from().inside());
+                drive(block.configuration(), phase, n);
+            }
+        }
+
+        /** Waits so that the gate is open when the car is at the brake point. */
+        private void waitForGate(int configuration, Phase phase, double lastStart) {
+            double runUp = day.motion().runUpS(phase.from().inside());
+            Gate gate = phase.gate();
+            double wait = gate.soonest()
+                    .map(s -> lastStart + s.inside() - now - runUp)
+                    .orElse(0.0);
+            if (day.heat().isPresent() && gate.hottest().isPresent()) {
+                Cooling cooling = day.heat().get().cooling();
+                Figure cool = cooling.waitUntil(disc, gate.hottest().get().inside());
+                if (cool.isKnown()) {
+                    wait = Math.max(wait, cool.value() - runUp);
+                } else {
+                    warnings.add(phase.name() + ": " + cool.reason());
+                }
+            }
+            if (wait > 0) {
+                spend(Kind.WAIT, configuration, phase.name(), wait);
+            }
+            gate.latest()
+                    .filter(l -> now + runUp - lastStart > l.inside() + 1 && Double.isFinite(lastStart))
+                    .ifPresent(l -> warnings.add(
+                            "%s: the car cannot be back within the longest interval".formatted(phase.name())));
+        }
+
+        private void drive(int configuration, Phase phase, int number) {
+            double v1 = phase.from().inside();
+            double v2 = phase.to().inside();
+            double round = day.motion().roundS(v1, v2);
+            double runUp = day.motion().runUpS(v1);
+            if (day.heat().isEmpty()) {
+                Figure unknown = Figure.unknown("the heat of the discs cannot be predicted without masses");
+                items.add(new Item(Kind.RUN, configuration, phase.name(), number, now, round, unknown, unknown));
+            } else {
+                Day.Heat heat = day.heat().get();
+                double start = heat.cooling().after(disc, runUp);
+                double peak = start + heat.rise().of(v1, v2);
+                if (!phase.gate().isWarmEnough(start)) {
+                    warnings.add(String.format(
+                            Locale.ROOT,
+                            "%s: predicted %.0f °C at the brake point, colder than the gate; add warming snubs before it",
+                            phase.name(),
+                            start));
+                }
+                items.add(new Item(
+                        Kind.RUN, configuration, phase.name(), number, now, round, Figure.of(start), Figure.of(peak)));
+                disc = heat.cooling().after(peak, round - runUp);
+            }
+            now += round;
+        }
+
+        private void coolDown(int configuration, Phase phase) {
+            double seconds = day.heat()
+                    .map(h -> phase.gate()
+                            .hottest()
+                            .map(t -> h.cooling().waitUntil(disc, t.inside()))
+                            .filter(Figure::isKnown)
+                            .map(Figure::value)
+                            .orElse(COOL_DOWN_TAUS * h.cooling().tauS()))
+                    .orElse(COOL_DOWN_WITHOUT_HEAT_S);
+            spend(Kind.COOL_DOWN, configuration, phase.name(), seconds);
+        }
+
+        private void spend(Kind kind, int configuration, String phase, double seconds) {
+            if (seconds <= 0) {
+                return;
+            }
+            Figure unknown = Figure.unknown("the heat of the discs cannot be predicted without masses");
+            Figure before = day.heat().isPresent() ? Figure.of(disc) : unknown;
+            day.heat().ifPresent(h -> disc = h.cooling().after(disc, seconds));
+            Figure after = day.heat().isPresent() ? Figure.of(disc) : unknown;
+            items.add(new Item(kind, configuration, phase, 0, now, seconds, before, after));
+            now += seconds;
+        }
+    }
+}

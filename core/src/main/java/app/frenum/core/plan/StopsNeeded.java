@@ -1,0 +1,49 @@
+package app.frenum.core.plan;
+
+import app.frenum.core.compare.SampleSize;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How many stops a question takes.
+ *
+ * @param sdM spread of one stop from the next, m
+ * @param source where that spread is from, for people
+ * @param marginM the smallest difference worth having, m
+ */
+public record StopsNeeded(double sdM, Source source, double marginM) {
+    /** Spread to assume of a practised driver with nothing measured yet, as a share of the distance. */
+    public static final double ASSUMED_CV = 0.025;
+
+    private static final int FEWEST = 3;
+    private static final int LONGEST_CURVE = 30;
+
+    /** Where a spread is from. */
+    public enum Source {
+        OWN_SERIES,
+        ASSUMED
+    }
+
+    /** The smallest difference that so many stops of each can show. */
+    public record Point(int stops, double smallestM) {}
+
+    public StopsNeeded {
+        if (!(sdM > 0 && marginM > 0)) {
+            throw new IllegalArgumentException("spread and margin must be above 0");
+        }
+    }
+
+    public int perSide() {
+        return SampleSize.perSide(marginM, sdM);
+    }
+
+    /** From 3 stops of each to a third more than are needed, at most 30. */
+    public List<Point> curve() {
+        List<Point> out = new ArrayList<>();
+        int last = Math.min(LONGEST_CURVE, Math.max(12, perSide() * 4 / 3));
+        for (int n = FEWEST; n <= last; n++) {
+            out.add(new Point(n, SampleSize.smallestDifference(n, sdM)));
+        }
+        return out;
+    }
+}

@@ -1,0 +1,124 @@
+package app.frenum.core.procedure;
+
+import app.frenum.core.garage.VehicleSpec.Load;
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Equal applications of the brake in a row.
+ *
+ * @param name such as "cold stops"
+ * @param kind what is done each time
+ * @param from speed at the start of each
+ * @param to speed at its end: 0 for a stop or a spike, above 0 for a snub
+ * @param target deceleration to hold, or pedal effort; absent means as hard as the tyres allow
+ * @param gear the drive
+ * @param load the vehicle's
+ * @param system which part of the brakes works
+ * @param gate what must be true before each
+ * @param repeats how many
+ * @param mostExtra how many more may be driven in place of those that do not count
+ * @param lockForbidden whether a locked wheel means do it again
+ */
+public record Phase(
+        String name,
+        Kind kind,
+        Quantity from,
+        Quantity to,
+        Optional<Quantity> target,
+        Gear gear,
+        Load load,
+        BrakeSystem system,
+        Gate gate,
+        int repeats,
+        int mostExtra,
+        boolean lockForbidden) {
+    private static final Bounds SPEED = Bounds.of(0, 400, Unit.KILOMETRES_PER_HOUR);
+    private static final Bounds DECELERATION = Bounds.of(0.5, 16, Unit.METRES_PER_SECOND_SQUARED);
+    private static final Bounds EFFORT = Bounds.of(10, 3000, Unit.NEWTONS);
+    private static final double FASTEST_PARTIAL_MPS = 100 / 3.6;
+    private static final int MOST_REPEATS = 500;
+
+    /** What is done each time. */
+    public enum Kind {
+        STOP,
+        SNUB,
+        /** A sudden full application. */
+        SPIKE,
+        /** Rolling without the brake. */
+        COOL_DOWN,
+        /** Looked at and written down, not driven against a figure. */
+        OBSERVATION,
+        INSPECTION;
+
+        /** Whether the brake is applied. */
+        public boolean isBraking() {
+            return this == STOP || this == SNUB || this == SPIKE;
+        }
+    }
+
+    /** The drive while braking. */
+    public enum Gear {
+        NEUTRAL,
+        IN_GEAR
+    }
+
+    /** Which part of the brakes works. */
+    public enum BrakeSystem {
+        WHOLE,
+        FRONT_CIRCUIT_OFF,
+        REAR_CIRCUIT_OFF,
+        ASSIST_OFF;
+
+        boolean isPartial() {
+            return this != WHOLE;
+        }
+    }
+
+    List<FieldProblem> problems(String path) {
+        List<FieldProblem> found = new ArrayList<>();
+        if (name.isBlank()) {
+            found.add(new FieldProblem(path + ".name", "Name the phase."));
+        }
+        if (repeats < 1 || repeats > MOST_REPEATS) {
+            found.add(new FieldProblem(path + ".repeats", repeats + " read. It must be 1 to " + MOST_REPEATS + "."));
+        }
+        if (mostExtra < 0 || mostExtra > MOST_REPEATS) {
+            found.add(
+                    new FieldProblem(path + ".mostExtra", mostExtra + " read. It must be 0 to " + MOST_REPEATS + "."));
+        }
+        SPEED.problem(from).ifPresent(m -> found.add(new FieldProblem(path + ".from", m)));
+        SPEED.problem(to).ifPresent(m -> found.add(new FieldProblem(path + ".to", m)));
+        if (kind.isBraking() && found.isEmpty()) {
+            speeds(path, found);
+        }
+        target.ifPresent(t -> target(t, path + ".target", found));
+        found.addAll(gate.problems(path + ".gate"));
+        return found;
+    }
+
+    private void speeds(String path, List<FieldProblem> found) {
+        if (from.inside() <= to.inside()) {
+            found.add(new FieldProblem(path + ".to", "It must be slower than the start."));
+        } else if (kind == Kind.SNUB && to.inside() == 0) {
+            found.add(new FieldProblem(path + ".to", "A snub ends rolling; to come to rest make it a stop."));
+        } else if (kind != Kind.SNUB && to.inside() != 0) {
+            found.add(new FieldProblem(path + ".to", "A stop ends at 0; to end rolling make it a snub."));
+        }
+        if (system.isPartial() && from.inside() > FASTEST_PARTIAL_MPS) {
+            found.add(new FieldProblem(
+                    path + ".from",
+                    "With part of the brakes off start at 100 km/h or less, and on more lane than the plan asks for."));
+        }
+    }
+
+    private static void target(Quantity t, String field, List<FieldProblem> found) {
+        boolean effort = t.unit().dimension() == EFFORT.dimension();
+        (effort ? EFFORT : DECELERATION).problem(t).ifPresent(m -> found.add(new FieldProblem(field, m)));
+    }
+}

@@ -1,0 +1,108 @@
+package app.frenum.core.heat;
+
+import static app.frenum.core.Vectors.in;
+import static app.frenum.core.Vectors.named;
+import static app.frenum.core.Vectors.numbers;
+import static app.frenum.core.Vectors.out;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import app.frenum.core.quantity.Figure;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.List;
+import org.assertj.core.data.Percentage;
+import org.junit.jupiter.api.Test;
+
+class HeatVectorsTest {
+    private static final Percentage SIX_FIGURES = withinPercentage(1e-4);
+
+    @Test
+    void waitingForTheGate() {
+        for (JsonNode v : named("wait")) {
+            Figure wait = new Cooling(in(v, "tau"), in(v, "Ta")).waitUntil(in(v, "T"), in(v, "gate"));
+            assertThat(wait.isKnown()).isEqualTo(!v.get("out").get("waitS").isNull());
+            if (wait.isKnown()) {
+                assertThat(wait.value()).isCloseTo(out(v, "waitS"), SIX_FIGURES);
+                Cooling cooling = new Cooling(in(v, "tau"), in(v, "Ta"));
+                assertThat(cooling.after(in(v, "T"), wait.value())).isCloseTo(in(v, "gate"), within(1e-9));
+            }
+        }
+        assertThat(new Cooling(150, 20).waitUntil(80, 100)).isEqualTo(Figure.of(0));
+    }
+
+    @Test
+    void thePeakBeforeALateReading() {
+        JsonNode v = named("peak_back").get(0);
+        Cooling.Peak peak = new Cooling(in(v, "tau"), in(v, "Ta"))
+                .peakBefore(new Cooling.Peak(in(v, "Tr"), in(v, "u_r")), in(v, "dt"), in(v, "u_tau"), in(v, "u_Ta"));
+        assertThat(peak.celsius()).isCloseTo(out(v, "peakC"), SIX_FIGURES);
+        assertThat(peak.uncertaintyC()).isCloseTo(out(v, "uC"), SIX_FIGURES);
+    }
+
+    @Test
+    void riseOfOneStop() {
+        JsonNode v = named("rise").get(0);
+        DiscRise front = new DiscRise(in(v, "m"), in(v, "share"), in(v, "m_disc"), 2);
+        DiscRise rear = new DiscRise(in(v, "m"), 1 - in(v, "share"), in(v, "m_disc"), 2);
+        assertThat(front.of(in(v, "v1"), in(v, "v2"))).isCloseTo(out(v, "frontC"), SIX_FIGURES);
+        assertThat(rear.of(in(v, "v1"), in(v, "v2"))).isCloseTo(out(v, "rearC"), SIX_FIGURES);
+    }
+
+    private static RegularSeries series(JsonNode v) {
+        return new RegularSeries(new Cooling(in(v, "tau"), in(v, "Ta")), in(v, "dT"), in(v, "dt"));
+    }
+
+    @Test
+    void aRegularSeriesSettles() {
+        JsonNode v = named("sawtooth").get(0);
+        double[] starts = series(v).starts(in(v, "T1"), (int) in(v, "n"));
+        double[] expected = numbers(v.get("out").get("startC"));
+        for (int i = 0; i < expected.length; i++) {
+            assertThat(starts[i]).isCloseTo(expected[i], SIX_FIGURES);
+        }
+        assertThat(series(v).settledTrough()).isCloseTo(out(v, "settledTroughC"), SIX_FIGURES);
+        assertThat(series(v).settledPeak()).isCloseTo(out(v, "settledPeakC"), SIX_FIGURES);
+        assertThat(series(v).starts(in(v, "T1"), 400)[399]).isCloseTo(out(v, "settledTroughC"), within(1e-6));
+    }
+
+    @Test
+    void stopsBeforeALimit() {
+        JsonNode v = named("stops_before").get(0);
+        assertThat(series(v).stopsBefore(in(v, "T1"), in(v, "limit")).value()).isEqualTo(out(v, "stops"));
+        assertThat(series(v).stopsBefore(in(v, "T1"), 300).reason()).contains("settle at 208");
+        assertThat(series(v).stopsBefore(in(v, "T1"), 100)).isEqualTo(Figure.of(0));
+    }
+
+    @Test
+    void aLapsEnergyAndWhereItSettles() {
+        JsonNode v = named("lap").get(0);
+        List<LapHeat.Event> events = new ArrayList<>();
+        v.get("in")
+                .get("events")
+                .forEach(e -> events.add(
+                        new LapHeat.Event(e.get(0).asDouble(), e.get(1).asDouble(), 30)));
+        LapHeat lap = new LapHeat(in(v, "m"), events);
+        assertThat(lap.eventJ()).containsExactly(numbers(v.get("out").get("eventJ")), within(0.01));
+        assertThat(lap.lapJ()).isCloseTo(out(v, "lapJ"), SIX_FIGURES);
+        assertThat(lap.lapKwh()).isCloseTo(out(v, "lapKWh"), SIX_FIGURES);
+        assertThat(lap.applications(12)).isEqualTo(36);
+        LapHeat.Settled settled = lap.settle(new Cooling(120, 20), new DiscRise(in(v, "m"), 0.7, 7, 2));
+        // Once settled, what goes in comes out: each trough is the last peak cooled over its gap.
+        Cooling cooling = new Cooling(120, 20);
+        assertThat(settled.swings().get(1).troughC())
+                .isCloseTo(cooling.after(settled.swings().get(0).peakC(), 30), within(1e-9));
+        assertThat(settled.swings().get(0).troughC())
+                .isCloseTo(cooling.after(settled.swings().get(2).peakC(), 30), within(0.6));
+        assertThat(settled.laps()).isBetween(3, 20);
+    }
+
+    @Test
+    void nonsenseIsRefused() {
+        assertThatThrownBy(() -> new Cooling(0, 20)).hasMessageContaining("above 0");
+        assertThatThrownBy(() -> new DiscRise(1200, 1.2, 7, 2)).hasMessageContaining("share");
+        assertThatThrownBy(() -> new LapHeat.Event(20, 30, 10)).hasMessageContaining("slow down");
+    }
+}
