@@ -1,0 +1,175 @@
+package app.frenum.core.garage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class GarageTest {
+    private static Quantity q(double x, Unit unit) {
+        return new Quantity(x, unit);
+    }
+
+    private static Part part(String description, Map<PartField, Quantity> figures) {
+        return new Part(
+                description, Part.Condition.BEDDED, Optional.of(80.0), Optional.empty(), Optional.empty(), figures);
+    }
+
+    private static VehicleSpec car(Map<VehicleField, Quantity> figures) {
+        return new VehicleSpec(
+                VehicleSpec.Kind.CAR,
+                VehicleSpec.BrakeKind.DISC,
+                VehicleSpec.BrakeKind.DISC,
+                true,
+                true,
+                false,
+                figures);
+    }
+
+    private static List<String> fields(List<FieldProblem> problems) {
+        return problems.stream().map(FieldProblem::field).toList();
+    }
+
+    @Test
+    void whatIsUnknownStaysEmptyAndOnlyWhatNeedsItSaysSo() {
+        VehicleSpec nothing = VehicleSpec.unknown();
+        assertThat(nothing.problems()).isEmpty();
+        assertThat(nothing.figure(VehicleField.WHEELBASE).reason()).contains("wheelbase is not known");
+        assertThat(nothing.axleLoads(VehicleSpec.Load.LIGHT)).isEmpty();
+        assertThat(nothing.brakeForceShare().reason()).contains("piston area");
+    }
+
+    @Test
+    void nonsenseIsRefusedFieldByFieldInTheUnitItWasTypedIn() {
+        VehicleSpec nonsense = car(Map.of(
+                VehicleField.MASS_LIGHT, q(-3, Unit.POUNDS),
+                VehicleField.FRONT_SHARE_LIGHT, q(1.2, Unit.ONE),
+                VehicleField.WHEELBASE, q(2.6, Unit.KILOGRAMS)));
+        assertThat(fields(nonsense.problems()))
+                .containsExactlyInAnyOrder("figures.MASS_LIGHT", "figures.FRONT_SHARE_LIGHT", "figures.WHEELBASE");
+        assertThat(nonsense.problems().get(0).message()).isEqualTo("-3 lb read. It must be 110.2 to 132300 lb.");
+        assertThat(nonsense.problems()).anySatisfy(p -> assertThat(p.message()).contains("is not a unit of this"));
+        VehicleSpec lighter = car(Map.of(
+                VehicleField.MASS_LIGHT, q(1500, Unit.KILOGRAMS), VehicleField.MASS_LADEN, q(1400, Unit.KILOGRAMS)));
+        assertThat(fields(lighter.problems())).containsExactly("figures.MASS_LADEN");
+    }
+
+    @Test
+    void figuresOfTheVehicleMeetInTheBrakeForceShare() {
+        VehicleSpec known = car(Map.of(
+                VehicleField.FRONT_PISTON_AREA, q(20.3, Unit.SQUARE_CENTIMETRES),
+                VehicleField.REAR_PISTON_AREA, q(9.1, Unit.SQUARE_CENTIMETRES),
+                VehicleField.PAD_FRICTION_FRONT, q(0.42, Unit.ONE),
+                VehicleField.PAD_FRICTION_REAR, q(0.38, Unit.ONE),
+                VehicleField.FRONT_EFFECTIVE_RADIUS, q(118, Unit.MILLIMETRES),
+                VehicleField.REAR_EFFECTIVE_RADIUS, q(112, Unit.MILLIMETRES)));
+        double front = 20.3 * 0.42 * 118;
+        assertThat(known.brakeForceShare().value()).isCloseTo(front / (front + 9.1 * 0.38 * 112), within(1e-12));
+    }
+
+    private static final ConfigurationSpec STOCK = new ConfigurationSpec(
+            Map.of(
+                    Slot.PADS_FRONT, part("road pads", Map.of(PartField.MASS, q(1.2, Unit.KILOGRAMS))),
+                    Slot.PADS_REAR, part("road pads", Map.of()),
+                    Slot.TYRES_FRONT, part("touring", Map.of(PartField.COLD_PRESSURE, q(2.4, Unit.BAR)))),
+            Map.of(BrakeSwitch.ANTI_LOCK, true));
+
+    @Test
+    void bothAxlesPadsAreOneFactorAndMassOrHoursAreNone() {
+        ConfigurationSpec pads = new ConfigurationSpec(
+                Map.of(
+                        Slot.PADS_FRONT,
+                        part(
+                                "semi-metallic",
+                                Map.of(
+                                        PartField.MASS, q(1.5, Unit.KILOGRAMS),
+                                        PartField.HOURS, q(1, Unit.HOURS))),
+                        Slot.PADS_REAR,
+                        part("road pads", Map.of(PartField.MASS, q(0.9, Unit.KILOGRAMS))),
+                        Slot.TYRES_FRONT,
+                        part("touring", Map.of(PartField.COLD_PRESSURE, q(240, Unit.KILOPASCALS)))),
+                Map.of(BrakeSwitch.ANTI_LOCK, true));
+        Difference d = Difference.between(STOCK, pads);
+        assertThat(d.factors()).containsExactly("pads");
+        assertThat(d.changes()).hasSize(1);
+        assertThat(d.warning()).isEmpty();
+        assertThat(d.massKg().value()).isCloseTo(0.3, within(1e-12));
+        assertThat(d.cost().value()).isEqualTo(80);
+        assertThat(d.hours().value()).isEqualTo(1);
+        assertThat(Difference.between(STOCK, STOCK).factors()).isEmpty();
+    }
+
+    @Test
+    void twoFactorsAtOnceAreWarnedOfAndTakenApart() {
+        ConfigurationSpec both = new ConfigurationSpec(
+                Map.of(
+                        Slot.PADS_FRONT, part("semi-metallic", Map.of()),
+                        Slot.PADS_REAR, part("semi-metallic", Map.of()),
+                        Slot.TYRES_FRONT, part("touring", Map.of(PartField.COLD_PRESSURE, q(2.1, Unit.BAR)))),
+                Map.of(BrakeSwitch.ANTI_LOCK, true));
+        Difference d = Difference.between(STOCK, both);
+        assertThat(d.factors()).containsExactly("pads", "tyres");
+        assertThat(d.warning().orElseThrow()).startsWith("pads and tyres change together");
+        ConfigurationSpec between = Difference.inBetween(STOCK, both, "pads");
+        assertThat(Difference.between(STOCK, between).factors()).containsExactly("pads");
+        assertThat(Difference.between(between, both).factors()).containsExactly("tyres");
+    }
+
+    @Test
+    void partsAreCheckedForTheirPlace() {
+        ConfigurationSpec wrong = new ConfigurationSpec(
+                Map.of(
+                        Slot.FLUID,
+                        part(
+                                "fresh",
+                                Map.of(
+                                        PartField.WET_BOILING_POINT, q(280, Unit.CELSIUS),
+                                        PartField.DRY_BOILING_POINT, q(260, Unit.CELSIUS))),
+                        Slot.LINES,
+                        part(" ", Map.of(PartField.COLD_PRESSURE, q(2, Unit.BAR)))),
+                Map.of());
+        assertThat(fields(wrong.problems()))
+                .containsExactlyInAnyOrder(
+                        "parts.FLUID.figures.DRY_BOILING_POINT",
+                        "parts.LINES.description",
+                        "parts.LINES.figures.COLD_PRESSURE");
+    }
+
+    @Test
+    void newPadsAreUnbeddedUntilTheirSnubsAreDone() {
+        BeddingIn done = new BeddingIn(
+                20,
+                q(80, Unit.KILOMETRES_PER_HOUR),
+                q(30, Unit.KILOMETRES_PER_HOUR),
+                q(45, Unit.SECONDS),
+                q(15, Unit.MINUTES),
+                true);
+        ConfigurationSpec fresh = new ConfigurationSpec(
+                Map.of(
+                        Slot.PADS_FRONT,
+                        new Part(
+                                "new pads",
+                                Part.Condition.NEW,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(done),
+                                Map.of()),
+                        Slot.PADS_REAR,
+                        new Part(
+                                "new pads",
+                                Part.Condition.NEW,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Map.of())),
+                Map.of());
+        assertThat(fresh.unbedded()).containsExactly(Slot.PADS_REAR);
+        assertThat(done.durationS()).isEqualTo(20 * 45 + 900);
+    }
+}

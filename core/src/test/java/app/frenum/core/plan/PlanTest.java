@@ -1,0 +1,212 @@
+package app.frenum.core.plan;
+
+import static app.frenum.core.Vectors.in;
+import static app.frenum.core.Vectors.named;
+import static app.frenum.core.Vectors.out;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import app.frenum.core.garage.VehicleSpec.Load;
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.DiscRise;
+import app.frenum.core.plan.RunOrder.Block;
+import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.Gate;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.Procedure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.assertj.core.data.Percentage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class PlanTest {
+    private static final Percentage SIX_FIGURES = withinPercentage(1e-4);
+
+    @Test
+    void howMuchLaneAStopTakes() {
+        JsonNode v = named("lane").get(0);
+        LaneCheck lane = LaneCheck.of(new LaneCheck.Needs(
+                in(v, "v"), in(v, "a_acc"), in(v, "settle_s"), in(v, "s_exp"), LaneCheck.HALF_SYSTEM_MPS2));
+        assertThat(lane.reachM()).isCloseTo(out(v, "reachM"), SIX_FIGURES);
+        assertThat(lane.settleM()).isCloseTo(out(v, "settleM"), SIX_FIGURES);
+        assertThat(lane.stopM()).isCloseTo(out(v, "stopM"), SIX_FIGURES);
+        assertThat(lane.runOffM()).isCloseTo(out(v, "runOffM"), SIX_FIGURES);
+        assertThat(lane.totalM()).isCloseTo(out(v, "totalM"), SIX_FIGURES);
+        assertThat(lane.isGo(210, 60)).isTrue();
+        assertThat(lane.missingM(210, 40)).isCloseTo(out(v, "totalM") - 250, SIX_FIGURES);
+        // Run-off cannot make up for a lane that is too short to drive on.
+        assertThat(lane.isGo(200, 500)).isFalse();
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    void longerStopsNeverNeedLessLaneAndMoreNoiseNeverFewerStops(long seed) {
+        Random random = new Random(seed);
+        double v = 10 + 30 * random.nextDouble();
+        double stop = 10 + 80 * random.nextDouble();
+        double acceleration = 1 + 4 * random.nextDouble();
+        double half = 1 + 4 * random.nextDouble();
+        double longer = stop * (1 + random.nextDouble());
+        LaneCheck near = LaneCheck.of(new LaneCheck.Needs(v, acceleration, 2, stop, half));
+        LaneCheck far = LaneCheck.of(new LaneCheck.Needs(v, acceleration, 2, longer, half));
+        assertThat(far.stopM() + far.reachM() + far.settleM())
+                .isGreaterThanOrEqualTo(near.stopM() + near.reachM() + near.settleM());
+        assertThat(far.totalM()).isGreaterThanOrEqualTo(near.totalM() - 1e-9);
+        double sd = 0.2 + 2 * random.nextDouble();
+        double margin = 0.3 + 2 * random.nextDouble();
+        StopsNeeded quiet = new StopsNeeded(sd, StopsNeeded.Source.ASSUMED, margin);
+        StopsNeeded noisy = new StopsNeeded(sd * (1 + random.nextDouble()), StopsNeeded.Source.ASSUMED, margin);
+        assertThat(noisy.perSide()).isGreaterThanOrEqualTo(quiet.perSide());
+        assertThat(quiet.curve()).isSortedAccordingTo((a, b) -> Double.compare(b.smallestM(), a.smallestM()));
+    }
+
+    @ParameterizedTest
+    @EnumSource(RunOrder.class)
+    void everyOrderDrivesEachConfigurationAsOftenAsAsked(RunOrder order) {
+        for (int stops = 1; stops <= 11; stops++) {
+            List<Block> blocks = order.blocks(3, stops, 42);
+            for (int c = 0; c < 3; c++) {
+                int configuration = c;
+                assertThat(blocks.stream()
+                                .filter(b -> b.configuration() == configuration)
+                                .mapToInt(Block::stops)
+                                .sum())
+                        .isEqualTo(stops);
+            }
+            assertThat(order.blocks(3, stops, 42)).isEqualTo(blocks);
+        }
+    }
+
+    @Test
+    void whatAnOrderCostsInSwaps() {
+        assertThat(RunOrder.swaps(RunOrder.ONE_AFTER_ANOTHER.blocks(2, 6, 0))).isEqualTo(1);
+        assertThat(RunOrder.swaps(RunOrder.A_B_A.blocks(2, 6, 0))).isEqualTo(2);
+        assertThat(RunOrder.swaps(RunOrder.ABBA.blocks(2, 6, 0))).isEqualTo(2);
+        assertThat(RunOrder.A_B_A.blocks(2, 7, 0)).containsExactly(new Block(0, 4), new Block(1, 7), new Block(0, 3));
+    }
+
+    private static Phase phase(Phase.Kind kind, double from, double to, int repeats, Gate gate) {
+        return new Phase(
+                kind.name(),
+                kind,
+                new Quantity(from, Unit.METRES_PER_SECOND),
+                new Quantity(to, Unit.METRES_PER_SECOND),
+                Optional.empty(),
+                Phase.Gear.NEUTRAL,
+                Load.LADEN,
+                Phase.BrakeSystem.WHOLE,
+                gate,
+                repeats,
+                0,
+                false);
+    }
+
+    private static Gate hottest(double celsius) {
+        return new Gate(
+                Optional.empty(), Optional.of(new Quantity(celsius, Unit.CELSIUS)), Optional.empty(), Optional.empty());
+    }
+
+    private static Procedure procedure(Phase... phases) {
+        return new Procedure(
+                "Stops",
+                "",
+                List.of(phases),
+                EnumSet.allOf(AbortRule.class),
+                List.of(),
+                List.of(),
+                Procedure.RunBy.ANY_DRIVER,
+                List.of());
+    }
+
+    private static Day day(Procedure procedure, RunOrder order, int stops, double beddingS) {
+        return new Day(
+                procedure,
+                order.blocks(2, stops, 1),
+                List.of(new Day.Fitting(1800, 0), new Day.Fitting(1800, beddingS)),
+                new Day.Motion(2.5, 8, 2, 60, 11, 330, 300),
+                Optional.of(new Day.Heat(new DiscRise(1600, 0.7, 7.2, 2), new Cooling(200, 15))));
+    }
+
+    @Test
+    void theClockHasNoHolesAndWaitsForTheGate() {
+        DayClock clock =
+                DayClock.of(day(procedure(phase(Phase.Kind.STOP, 25, 0, 6, hottest(60))), RunOrder.A_B_A, 6, 1200));
+        double now = 0;
+        for (DayClock.Item i : clock.items()) {
+            assertThat(i.startS()).isCloseTo(now, within(1e-6));
+            now += i.durationS();
+            if (i.kind() == DayClock.Kind.RUN) {
+                assertThat(i.startC().value()).isLessThanOrEqualTo(60 + 1e-6);
+                assertThat(i.peakC().value() - i.startC().value())
+                        .isCloseTo(new DiscRise(1600, 0.7, 7.2, 2).of(25, 0), within(1e-9));
+            }
+        }
+        assertThat(clock.endS()).isCloseTo(now, within(1e-6));
+        assertThat(clock.items().stream().filter(i -> i.kind() == DayClock.Kind.RUN))
+                .hasSize(12);
+        assertThat(clock.spentS(DayClock.Kind.SWAP)).isEqualTo(3600);
+        assertThat(clock.spentS(DayClock.Kind.BEDDING)).isEqualTo(1200);
+        assertThat(clock.spentS(DayClock.Kind.WAIT)).isGreaterThan(0);
+        assertThat(clock.hottestC().value()).isGreaterThan(60);
+    }
+
+    @Test
+    void gatesThatCannotBeMetAreSaid() {
+        Gate cold = hottest(10);
+        assertThat(DayClock.of(day(procedure(phase(Phase.Kind.STOP, 25, 0, 2, cold)), RunOrder.A_B_A, 2, 0))
+                        .warnings())
+                .singleElement()
+                .asString()
+                .contains("cannot be reached");
+        Gate warm = new Gate(
+                Optional.of(new Quantity(100, Unit.CELSIUS)), Optional.empty(), Optional.empty(), Optional.empty());
+        assertThat(DayClock.of(day(procedure(phase(Phase.Kind.STOP, 25, 0, 1, warm)), RunOrder.A_B_A, 1, 0))
+                        .warnings())
+                .anySatisfy(w -> assertThat(w).contains("add warming snubs"));
+    }
+
+    @Test
+    void withoutMassesOnlyIntervalsMakeAnyoneWait() {
+        Gate gate = new Gate(
+                Optional.empty(),
+                Optional.of(new Quantity(60, Unit.CELSIUS)),
+                Optional.of(new Quantity(5, Unit.MINUTES)),
+                Optional.empty());
+        Day known = day(procedure(phase(Phase.Kind.STOP, 25, 0, 6, gate)), RunOrder.A_B_A, 6, 0);
+        DayClock clock = DayClock.of(
+                new Day(known.procedure(), known.blocks(), known.fittings(), known.motion(), Optional.empty()));
+        List<DayClock.Item> runs = clock.items().stream()
+                .filter(i -> i.kind() == DayClock.Kind.RUN && i.configuration() == 1)
+                .toList();
+        assertThat(runs.get(1).startS() - runs.get(0).startS()).isCloseTo(300, within(1e-6));
+        assertThat(clock.hottestC().reason()).contains("masses");
+    }
+
+    @Test
+    void whatToDropWhenTheSlotIsTooShort() {
+        Procedure stops = procedure(phase(Phase.Kind.STOP, 25, 0, 6, Gate.OPEN));
+        Savings.Choice planned = new Savings.Choice(12, RunOrder.A_B_A, false);
+        var end = (java.util.function.ToDoubleFunction<Savings.Choice>)
+                c -> DayClock.of(day(stops, c.order(), c.stopsEach(), c.beddedBefore() ? 0 : 1200))
+                        .endS();
+        double whole = end.applyAsDouble(planned);
+        assertThat(Savings.of(planned, whole, end)).isEmpty();
+        List<Savings.Saving> savings = Savings.of(planned, whole - 1000, end);
+        assertThat(savings)
+                .extracting(Savings.Saving::kind)
+                .containsExactly(
+                        Savings.Kind.BED_IN_BEFORE, Savings.Kind.NO_RETURN_TO_BASELINE, Savings.Kind.FEWER_STOPS);
+        assertThat(savings).allSatisfy(s -> assertThat(s.endS()).isLessThan(whole));
+        assertThat(savings.get(0).fits()).isTrue();
+        assertThat(savings.get(2).stopsEach()).isLessThan(12);
+    }
+}
