@@ -80,6 +80,11 @@ public record Phase(
         }
     }
 
+    /** The same from another speed. */
+    public Phase from(Quantity speed) {
+        return new Phase(name, kind, speed, to, target, gear, load, system, gate, repeats, mostExtra, lockForbidden);
+    }
+
     List<FieldProblem> problems(String path) {
         List<FieldProblem> found = new ArrayList<>();
         if (name.isBlank()) {

@@ -61,6 +61,11 @@ public record Procedure(
      */
     public record Limit(String what, boolean atLeast, Quantity value, String source) {}
 
+    /** The same with other phases. */
+    public Procedure with(List<Phase> others) {
+        return new Procedure(name, purpose, others, abortRules, limits, cautions, runBy, bring);
+    }
+
     /** Applications of the brake in all phases. */
     public int applications() {
         return phases.stream()

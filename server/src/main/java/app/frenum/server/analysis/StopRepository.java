@@ -2,6 +2,7 @@ package app.frenum.server.analysis;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -10,6 +11,12 @@ interface StopRepository extends JpaRepository<Stop, UUID> {
     List<Stop> findBySeriesIdInOrderByNumber(Collection<UUID> seriesIds);
 
     List<Stop> findByRecordingId(UUID recordingId);
+
+    @Query(
+            value =
+                    "select distinct r.configuration_id from series r where exists (select 1 from stop s where s.series_id = r.id)",
+            nativeQuery = true)
+    Set<UUID> drivenConfigurations();
 
     @Query("select max(s.number) from Stop s where s.seriesId = :seriesId")
     Integer highestNumber(UUID seriesId);

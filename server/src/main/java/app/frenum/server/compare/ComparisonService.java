@@ -10,6 +10,7 @@ import app.frenum.core.compare.SampleSize;
 import app.frenum.core.compare.Side;
 import app.frenum.core.compare.Summary;
 import app.frenum.core.compare.Trend;
+import app.frenum.core.garage.VehicleField;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Validity;
@@ -107,7 +108,7 @@ public class ComparisonService {
                     .toList();
             List<StopView> own =
                     all.stream().filter(s -> ids.contains(s.seriesId())).toList();
-            Side side = maker.side(c, own, asked.includeStruckOut());
+            Side side = maker.side(c, order.get(0), own, asked.includeStruckOut());
             sides.add(side);
             views.add(sideView(c, side, own, asked.includeStruckOut()));
         }
@@ -116,8 +117,8 @@ public class ComparisonService {
                 test.id(),
                 test.basis(),
                 test.nominalSpeed().inside(),
-                vehicle.lengthM(),
-                vehicle.widthM(),
+                vehicle.spec().figure(VehicleField.LENGTH).orNull(),
+                vehicle.spec().figure(VehicleField.WIDTH).orNull(),
                 views,
                 pairs(order, sides, test));
     }
@@ -141,7 +142,7 @@ public class ComparisonService {
         boolean drawable = s.n() > 0 && side.basis() != DistanceBasis.TIME_ONLY;
         return new SideView(
                 c.id(),
-                c.name(),
+                c.label(),
                 c.changed(),
                 side.basis(),
                 s.n(),

@@ -6,6 +6,8 @@ import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.compare.LoggedStops;
 import app.frenum.core.compare.Side;
+import app.frenum.core.garage.Difference;
+import app.frenum.core.garage.Slot;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.StopKind;
@@ -20,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -33,21 +36,29 @@ final class TestSides {
         this.seriesById = series.stream().collect(Collectors.toMap(s -> s.id().toString(), Function.identity()));
     }
 
-    /** @param includeStruckOut count struck-out stops as if nobody had taken them out */
-    Side side(ConfigurationView configuration, List<StopView> stops, boolean includeStruckOut) {
+    /**
+     * @param baseline what the configuration is compared with, to tell what changed
+     * @param includeStruckOut count struck-out stops as if nobody had taken them out
+     */
+    Side side(
+            ConfigurationView configuration,
+            ConfigurationView baseline,
+            List<StopView> stops,
+            boolean includeStruckOut) {
+        Set<String> changed = new TreeSet<>(configuration.changed());
+        changed.addAll(Difference.between(baseline.spec(), configuration.spec()).factors());
         DistanceBasis basis = stops.stream()
                 .filter(s -> s.byHand() != null)
                 .map(s -> s.byHand().basis())
                 .findFirst()
                 .orElse(test.basis());
         return new Side(
-                configuration.name(),
+                configuration.label(),
                 basis,
                 Figure.of(test.nominalSpeed().inside()),
                 test.grade() == null ? Figure.unknown("the grade of the lane is not known") : Figure.of(test.grade()),
-                configuration.changed().stream()
-                        .collect(Collectors.toMap(Function.identity(), c -> "changed", (x, y) -> x)),
-                Set.of(),
+                changed.stream().collect(Collectors.toMap(Function.identity(), c -> "changed", (x, y) -> x)),
+                configuration.spec().unbedded().stream().map(Slot::label).collect(Collectors.toSet()),
                 stops.stream()
                         .filter(TestSides::isStop)
                         .map(s -> compared(s, includeStruckOut))

@@ -7,11 +7,15 @@ import app.frenum.server.FrenumProperties;
 import app.frenum.server.analysis.DecisionRequest;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
+import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
 import app.frenum.server.intake.ImportService;
 import app.frenum.server.intake.SaveRequest;
 import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.EnteredQuantity;
+import app.frenum.server.plan.ExpectationRequest;
+import app.frenum.server.plan.LaneService;
+import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.TestRequest;
 import app.frenum.server.plan.TestService;
 import java.io.IOException;
@@ -38,18 +42,30 @@ class DemoLoader implements ApplicationRunner {
     private static final UUID LOGGED_TEST = UUID.nameUUIDFromBytes(new byte[] {2});
     private static final UUID TAPE_TEST = UUID.nameUUIDFromBytes(new byte[] {3});
     private static final int EARLY_STOP = 3;
-    private static final double KIT_AND_ALL_KG = 1725;
 
     private final FrenumProperties properties;
     private final TestService tests;
     private final StopService stops;
     private final ImportService imports;
+    private final GarageService garage;
+    private final LaneService lanes;
+    private final PlanService plans;
 
-    DemoLoader(FrenumProperties properties, TestService tests, StopService stops, ImportService imports) {
+    DemoLoader(
+            FrenumProperties properties,
+            TestService tests,
+            StopService stops,
+            ImportService imports,
+            GarageService garage,
+            LaneService lanes,
+            PlanService plans) {
         this.properties = properties;
         this.tests = tests;
         this.stops = stops;
         this.imports = imports;
+        this.garage = garage;
+        this.lanes = lanes;
+        this.plans = plans;
     }
 
     /** Writes one of the demo's files. */
@@ -63,8 +79,10 @@ class DemoLoader implements ApplicationRunner {
             return;
         }
         LOG.info("Loading the demo data");
-        VehicleView car = new VehicleView(
-                VEHICLE, "Tarn 2.0 estate", "Course-safety car with 180 kg of rescue kit", KIT_AND_ALL_KG, 4.62, 1.79);
+        VehicleView car = garage.add(DemoGarage.vehicle(VEHICLE));
+        garage.add(DemoGarage.asBought(VEHICLE));
+        garage.add(DemoGarage.padsAndFluid(VEHICLE));
+        lanes.save(DemoGarage.lane());
         TestRequest tape = test(TAPE_TEST, "Do braided hoses stop it shorter?", LocalDate.of(2026, 3, 14));
         bringIn(
                 "older-day-by-tape.csv",
@@ -94,6 +112,8 @@ class DemoLoader implements ApplicationRunner {
                         conditions(17, 2.45),
                         BY));
         strikeOutEarlyBraking();
+        plans.save(LOGGED_TEST, DemoGarage.plan(VEHICLE));
+        plans.seal(LOGGED_TEST, new ExpectationRequest("B stops 3 m shorter", BY));
     }
 
     private static TestRequest test(UUID id, String question, LocalDate day) {

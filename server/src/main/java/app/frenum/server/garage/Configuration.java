@@ -11,20 +11,56 @@ import org.hibernate.type.SqlTypes;
 class Configuration extends Row {
     private UUID vehicleId;
     private String name;
+    private int edition;
+    private UUID replacesId;
 
     @JdbcTypeCode(SqlTypes.ARRAY)
     private List<String> changed;
 
+    private String spec;
+    private String fitting;
+
     protected Configuration() {}
 
-    Configuration(ConfigurationView v) {
-        super(v.id());
-        vehicleId = v.vehicleId();
-        name = v.name();
-        changed = List.copyOf(v.changed());
+    Configuration(UUID id, UUID vehicleId, int edition, UUID replacesId) {
+        super(id);
+        this.vehicleId = vehicleId;
+        this.edition = edition;
+        this.replacesId = replacesId;
     }
 
-    ConfigurationView view() {
-        return new ConfigurationView(id(), vehicleId, name, List.copyOf(changed));
+    void set(String newName, List<String> newChanged, String newSpec, String newFitting) {
+        name = newName;
+        changed = List.copyOf(newChanged);
+        spec = newSpec;
+        fitting = newFitting;
+    }
+
+    UUID vehicleId() {
+        return vehicleId;
+    }
+
+    String name() {
+        return name;
+    }
+
+    int edition() {
+        return edition;
+    }
+
+    UUID replacesId() {
+        return replacesId;
+    }
+
+    List<String> changed() {
+        return List.copyOf(changed);
+    }
+
+    String spec() {
+        return spec;
+    }
+
+    String fitting() {
+        return fitting;
     }
 }

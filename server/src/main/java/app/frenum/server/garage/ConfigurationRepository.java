@@ -9,7 +9,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface ConfigurationRepository extends JpaRepository<Configuration, UUID> {
     List<Configuration> findByVehicleIdOrderByCreatedAt(UUID vehicleId);
 
-    Optional<Configuration> findByVehicleIdAndName(UUID vehicleId, String name);
+    Optional<Configuration> findFirstByVehicleIdAndNameOrderByEditionDesc(UUID vehicleId, String name);
 
     List<Configuration> findByIdIn(Collection<UUID> ids);
 }

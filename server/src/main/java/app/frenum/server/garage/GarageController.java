@@ -6,12 +6,14 @@ import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/vehicles")
+@RequestMapping("/api")
 class GarageController {
     private final GarageService garage;
 
@@ -19,18 +21,50 @@ class GarageController {
         this.garage = garage;
     }
 
-    @GetMapping
+    @GetMapping("/garage/form")
+    GarageForm form() {
+        return GarageForm.whole();
+    }
+
+    @GetMapping("/vehicles")
     List<VehicleView> vehicles() {
         return garage.vehicles();
     }
 
-    @PostMapping
+    @PostMapping("/vehicles")
     VehicleView add(@Valid @RequestBody VehicleView vehicle) {
         return garage.add(vehicle);
     }
 
-    @GetMapping("/{id}/configurations")
+    @PutMapping("/vehicles")
+    VehicleView change(@Valid @RequestBody VehicleView vehicle) {
+        return garage.change(vehicle);
+    }
+
+    @GetMapping("/vehicles/{id}/configurations")
     List<ConfigurationView> configurations(@PathVariable UUID id) {
         return garage.configurations(id);
+    }
+
+    @PostMapping("/configurations")
+    ConfigurationView add(@Valid @RequestBody ConfigurationView configuration) {
+        return garage.add(configuration);
+    }
+
+    /** @param nextId the id of the next edition, should this one have been driven already */
+    @PutMapping("/configurations")
+    ConfigurationView change(@Valid @RequestBody ConfigurationView configuration, @RequestParam UUID nextId) {
+        return garage.change(configuration, nextId);
+    }
+
+    @GetMapping("/configurations/{a}/difference/{b}")
+    DifferenceView difference(@PathVariable UUID a, @PathVariable UUID b) {
+        return garage.difference(a, b);
+    }
+
+    @PostMapping("/configurations/{a}/between/{b}")
+    ConfigurationView inBetween(
+            @PathVariable UUID a, @PathVariable UUID b, @RequestParam String factor, @RequestParam UUID id) {
+        return garage.inBetween(a, b, factor, id);
     }
 }

@@ -1,7 +1,6 @@
 package app.frenum.server.garage;
 
 import app.frenum.server.Row;
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.UUID;
 
@@ -9,26 +8,29 @@ import java.util.UUID;
 class Vehicle extends Row {
     private String name;
     private String description;
-    private Double massKg;
-
-    @Column(name = "length_m")
-    private Double lengthM;
-
-    @Column(name = "width_m")
-    private Double widthM;
+    private String spec;
 
     protected Vehicle() {}
 
-    Vehicle(UUID id, VehicleView v) {
+    Vehicle(UUID id) {
         super(id);
-        name = v.name();
-        description = v.description();
-        massKg = v.massKg();
-        lengthM = v.lengthM();
-        widthM = v.widthM();
     }
 
-    VehicleView view() {
-        return new VehicleView(id(), name, description, massKg, lengthM, widthM);
+    void set(String newName, String newDescription, String newSpec) {
+        name = newName;
+        description = newDescription;
+        spec = newSpec;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String description() {
+        return description;
+    }
+
+    String spec() {
+        return spec;
     }
 }

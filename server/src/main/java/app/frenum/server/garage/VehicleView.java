@@ -1,21 +1,25 @@
 package app.frenum.server.garage;
 
+import app.frenum.core.garage.VehicleSpec;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A vehicle as it is shown and entered. What is unknown is null.
+ * A vehicle as it is shown and entered.
  *
- * @param massKg as driven
- * @param lengthM over all, for car lengths
+ * @param spec what is known of it; null for nothing
+ * @param version the one that was shown, for a change
  */
 public record VehicleView(
         @NotNull UUID id,
         @NotBlank @Size(max = 200) String name,
         @NotNull @Size(max = 2000) String description,
-        @Positive Double massKg,
-        @Positive Double lengthM,
-        @Positive Double widthM) {}
+        @Nullable VehicleSpec spec,
+        int version) {
+    public VehicleView {
+        spec = spec == null ? VehicleSpec.unknown() : spec;
+    }
+}

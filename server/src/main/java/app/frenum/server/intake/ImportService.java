@@ -311,8 +311,8 @@ public class ImportService {
 
     private SeriesView series(
             TestDefinition test, String configuration, List<String> changed, int block, Conditions conditions) {
-        ConfigurationView c =
-                garage.add(new ConfigurationView(UUID.randomUUID(), test.vehicleId(), configuration.strip(), changed));
+        ConfigurationView c = garage.add(
+                ConfigurationView.named(UUID.randomUUID(), test.vehicleId(), configuration.strip(), changed));
         return tests.seriesFor(test.id(), c.id(), block, conditions);
     }
 

@@ -1,5 +1,10 @@
 package app.frenum.server.problem;
 
+import app.frenum.core.quantity.FieldProblem;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 
 /** Something a person can mend, with the status it is answered with. */
@@ -9,6 +14,7 @@ public final class Problem extends RuntimeException {
     private final HttpStatus status;
     private final String title;
     private final String field;
+    private final TreeMap<String, String> fields = new TreeMap<>();
 
     private Problem(HttpStatus status, String title, String detail, String field) {
         super(detail);
@@ -26,6 +32,17 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken as it is", detail, field);
     }
 
+    /** Several fields at once, each with what was read and what is possible. */
+    public static Problem invalid(List<FieldProblem> problems) {
+        Problem problem = new Problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Cannot be taken as it is",
+                problems.stream().map(FieldProblem::message).collect(Collectors.joining(" ")),
+                "");
+        problems.forEach(p -> problem.fields.putIfAbsent(p.field(), p.message()));
+        return problem;
+    }
+
     public static Problem tooLarge(String detail) {
         return new Problem(HttpStatus.CONTENT_TOO_LARGE, "The file is too large", detail, "");
     }
@@ -40,6 +57,10 @@ public final class Problem extends RuntimeException {
 
     String title() {
         return title;
+    }
+
+    Map<String, String> fields() {
+        return fields;
     }
 
     String field() {

@@ -28,6 +28,9 @@ final class ProblemAdvice {
         if (!e.field().isEmpty()) {
             problem.setProperty("field", e.field());
         }
+        if (!e.fields().isEmpty()) {
+            problem.setProperty("fields", e.fields());
+        }
         return problem;
     }
 

@@ -46,7 +46,7 @@ class ComparisonServiceTest {
                         null,
                         LocalDate.EPOCH));
         when(tests.seriesOf(test)).thenReturn(List.of());
-        when(garage.vehicle(any())).thenReturn(new VehicleView(UUID.randomUUID(), "Estate", "", null, null, null));
+        when(garage.vehicle(any())).thenReturn(new VehicleView(UUID.randomUUID(), "Estate", "", null, 0));
     }
 
     @Test

@@ -1,0 +1,341 @@
+package app.frenum.core.plan;
+
+import app.frenum.core.compare.SampleSize;
+import app.frenum.core.garage.BeddingIn;
+import app.frenum.core.garage.ConfigurationSpec;
+import app.frenum.core.garage.Difference;
+import app.frenum.core.garage.Part;
+import app.frenum.core.garage.PartField;
+import app.frenum.core.garage.Slot;
+import app.frenum.core.garage.VehicleField;
+import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.DiscRise;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.Procedure;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What a planned test will take and what it can show, computed from what is known of car, parts, lane and earlier
+ * stops. What had to be assumed is said in {@code assumptions}.
+ *
+ * @param expectedStopM from the brake point
+ * @param stopsNeeded against the spread
+ * @param smallestShownM the smallest difference that the planned stops can show
+ * @param lane what a stop takes; {@code missingM} of it when a lane is known
+ * @param missingM lane that is missing, 0 for GO, or why it is not known
+ * @param blocks in order
+ * @param swaps changes of parts
+ * @param clock the day
+ * @param savings what to drop when the slot is too short
+ * @param heat readings of the predicted temperatures against pads, fluid and the chosen limit
+ * @param warnings what keeps the test from answering its question
+ * @param assumptions what was taken for want of a figure
+ */
+public record Forecast(
+        double expectedStopM,
+        StopsNeeded stopsNeeded,
+        double smallestShownM,
+        LaneCheck lane,
+        Figure missingM,
+        List<RunOrder.Block> blocks,
+        int swaps,
+        DayClock clock,
+        List<Savings.Saving> savings,
+        List<HeatReading> heat,
+        List<String> warnings,
+        List<String> assumptions) {
+    private static final double ASSUMED_MPS2 = 8;
+    private static final double ASSUMED_LOST_S = 0.25;
+    private static final double ASSUMED_ACCELERATION = 2.5;
+    private static final double ASSUMED_TAU_S = 200;
+    private static final double ASSUMED_SHARE = 0.70;
+    private static final double ASSUMED_DISC_KG = 7;
+    private static final double SETTLE_S = 2;
+    private static final double RETURN_MPS = 12;
+    private static final double INSPECTION_S = 300;
+
+    /** Predicted against what a part can stand. */
+    public record HeatReading(String configuration, String message, boolean caution) {}
+
+    /** What was driven before by this car, for its spread and its distance. */
+    public record Earlier(double meanM, double sdM, int stops) {}
+
+    /** One configuration by name. */
+    public record Fitted(String name, ConfigurationSpec spec) {}
+
+    /**
+     * What a plan is made from.
+     *
+     * @param configurations the baseline first, at least two
+     * @param speedMps test speed, at which the counted phase begins
+     * @param marginM smallest difference worth having
+     * @param earlier own earlier stops, if any
+     * @param expectedStopM as the person expects it, or absent
+     * @param slotS booked
+     * @param limitC chosen for the discs
+     * @param beddedBefore whether bedding in is done before the day
+     */
+    public record Inputs(
+            VehicleSpec vehicle,
+            VehicleSpec.Load load,
+            List<Fitted> configurations,
+            Procedure procedure,
+            Optional<LaneSpec> lane,
+            double speedMps,
+            double marginM,
+            int stopsEach,
+            RunOrder order,
+            long seed,
+            Optional<Earlier> earlier,
+            Optional<Double> expectedStopM,
+            double slotS,
+            double ambientC,
+            double fittingS,
+            double turnRoundS,
+            Optional<Double> limitC,
+            boolean beddedBefore) {}
+
+    public static Forecast of(Inputs in) {
+        return new Maker(in).make();
+    }
+
+    /** The working; each method one part of the plan. */
+    private static final class Maker {
+        private final Inputs in;
+        private final List<String> assumptions = new ArrayList<>();
+        private final List<String> warnings = new ArrayList<>();
+        private final Procedure procedure;
+        private final double stopM;
+
+        Maker(Inputs in) {
+            this.in = in;
+            procedure = atTestSpeed(in.procedure());
+            stopM = expectedStop();
+        }
+
+        Forecast make() {
+            StopsNeeded needed = stopsNeeded();
+            Savings.Choice planned = new Savings.Choice(in.stopsEach(), in.order(), in.beddedBefore());
+            Optional<Day.Heat> heat = heat();
+            DayClock clock = clock(planned, heat);
+            List<RunOrder.Block> blocks = blocks(planned);
+            LaneCheck lane = LaneCheck.of(
+                    new LaneCheck.Needs(in.speedMps(), acceleration(), SETTLE_S, stopM, LaneCheck.HALF_SYSTEM_MPS2));
+            factors();
+            unbedded();
+            warnings.addAll(clock.warnings());
+            if (in.stopsEach() < needed.perSide()) {
+                warnings.add(String.format(
+                        Locale.ROOT,
+                        "%d stops of each can only show %.1f m; %.1f m needs %d of each.",
+                        in.stopsEach(),
+                        smallest(needed),
+                        in.marginM(),
+                        needed.perSide()));
+            }
+            return new Forecast(
+                    stopM,
+                    needed,
+                    smallest(needed),
+                    lane,
+                    in.lane()
+                            .map(l -> Figure.of(lane.missingM(
+                                    l.length().inside(), l.runOff().inside())))
+                            .orElse(Figure.unknown("no lane is chosen")),
+                    blocks,
+                    RunOrder.swaps(blocks),
+                    clock,
+                    Savings.of(planned, in.slotS(), c -> clock(c, heat).endS()),
+                    heatReadings(clock),
+                    List.copyOf(warnings),
+                    List.copyOf(assumptions));
+        }
+
+        private double smallest(StopsNeeded needed) {
+            return SampleSize.smallestDifference(Math.max(2, in.stopsEach()), needed.sdM());
+        }
+
+        private Procedure atTestSpeed(Procedure p) {
+            Optional<Phase> counted = p.countedPhase();
+            List<Phase> phases = p.phases().stream()
+                    .map(x -> counted.filter(x::equals).isPresent()
+                            ? x.from(new Quantity(in.speedMps(), Unit.METRES_PER_SECOND))
+                            : x)
+                    .toList();
+            return p.with(phases);
+        }
+
+        private double expectedStop() {
+            if (in.expectedStopM().isPresent()) {
+                return in.expectedStopM().get();
+            }
+            if (in.earlier().isPresent()) {
+                return in.earlier().get().meanM();
+            }
+            double v = in.speedMps();
+            double assumed = v * v / (2 * ASSUMED_MPS2) + ASSUMED_LOST_S * v;
+            assume("a stop of %.0f m: 8 m/s² and 0.25 s lost, dry", assumed);
+            return assumed;
+        }
+
+        private StopsNeeded stopsNeeded() {
+            if (in.earlier().isPresent() && in.earlier().get().sdM() > 0) {
+                return new StopsNeeded(in.earlier().get().sdM(), StopsNeeded.Source.OWN_SERIES, in.marginM());
+            }
+            double sd = StopsNeeded.ASSUMED_CV * stopM;
+            assume("a spread of %.1f m from stop to stop: 2.5 %% of the distance", sd);
+            return new StopsNeeded(sd, StopsNeeded.Source.ASSUMED, in.marginM());
+        }
+
+        private double acceleration() {
+            return orAssumed(
+                    in.vehicle().figure(VehicleField.ACCELERATION),
+                    ASSUMED_ACCELERATION,
+                    "%.1f m/s² on the way to test speed");
+        }
+
+        private Optional<Day.Heat> heat() {
+            Figure mass = in.vehicle().mass(in.load());
+            if (!mass.isKnown()) {
+                return Optional.empty();
+            }
+            double disc = orAssumed(
+                    in.vehicle().figure(VehicleField.FRONT_DISC_MASS), ASSUMED_DISC_KG, "front discs of %.0f kg each");
+            double share = orAssumed(in.vehicle().brakeForceShare(), ASSUMED_SHARE, "%.2f of the brake force in front");
+            double tau = orAssumed(
+                    in.vehicle().figure(VehicleField.COOLING_TIME),
+                    ASSUMED_TAU_S,
+                    "discs that cool with a time constant of %.0f s");
+            return Optional.of(new Day.Heat(
+                    new DiscRise(mass.value(), share, disc, in.vehicle().wheelsPerAxle()),
+                    new Cooling(tau, in.ambientC())));
+        }
+
+        private double orAssumed(Figure known, double assumed, String words) {
+            if (!known.isKnown()) {
+                assume(words, assumed);
+            }
+            return known.orElse(assumed);
+        }
+
+        @SuppressWarnings("AnnotateFormatMethod")
+        private void assume(String words, double value) {
+            String told = String.format(Locale.ROOT, words, value);
+            if (!assumptions.contains(told)) {
+                assumptions.add(told);
+            }
+        }
+
+        private List<RunOrder.Block> blocks(Savings.Choice c) {
+            return c.order().blocks(in.configurations().size(), c.stopsEach(), in.seed());
+        }
+
+        private DayClock clock(Savings.Choice c, Optional<Day.Heat> heat) {
+            List<Day.Fitting> fittings = in.configurations().stream()
+                    .map(f -> new Day.Fitting(in.fittingS(), c.beddedBefore() ? 0 : beddingS(f.spec())))
+                    .toList();
+            double laneM = in.lane()
+                    .map(l -> l.length().inside())
+                    .orElse(in.speedMps() * in.speedMps() / (2 * acceleration()) + stopM);
+            double deceleration = in.speedMps() * in.speedMps() / (2 * stopM);
+            return DayClock.of(new Day(
+                    procedure,
+                    blocks(c),
+                    fittings,
+                    new Day.Motion(
+                            acceleration(), deceleration, SETTLE_S, in.turnRoundS(), RETURN_MPS, laneM, INSPECTION_S),
+                    heat));
+        }
+
+        private static double beddingS(ConfigurationSpec spec) {
+            return spec.unbedded().stream()
+                    .flatMap(slot -> spec.parts().get(slot).bedding().stream())
+                    .mapToDouble(BeddingIn::durationS)
+                    .max()
+                    .orElse(0);
+        }
+
+        private void factors() {
+            ConfigurationSpec baseline = in.configurations().get(0).spec();
+            for (Fitted candidate :
+                    in.configurations().subList(1, in.configurations().size())) {
+                Difference.between(baseline, candidate.spec())
+                        .warning()
+                        .ifPresent(w -> warnings.add(candidate.name() + ": " + w));
+            }
+        }
+
+        private void unbedded() {
+            for (Fitted f : in.configurations()) {
+                for (Slot slot : f.spec().unbedded()) {
+                    boolean planned = f.spec().parts().get(slot).bedding().isPresent();
+                    if (!planned) {
+                        warnings.add("%s: %s are new and no bedding in is planned for them."
+                                .formatted(f.name(), slot.label()));
+                    }
+                }
+            }
+        }
+
+        private List<HeatReading> heatReadings(DayClock clock) {
+            List<HeatReading> out = new ArrayList<>();
+            for (int c = 0; c < in.configurations().size(); c++) {
+                int own = c;
+                Fitted fitted = in.configurations().get(c);
+                double[] peaks = clock.items().stream()
+                        .filter(i -> i.configuration() == own && i.kind() == DayClock.Kind.RUN)
+                        .map(DayClock.Item::peakC)
+                        .filter(Figure::isKnown)
+                        .mapToDouble(Figure::value)
+                        .sorted()
+                        .toArray();
+                if (peaks.length > 0) {
+                    readings(fitted, peaks[peaks.length - 1], out);
+                }
+            }
+            return out;
+        }
+
+        private void readings(Fitted fitted, double hottest, List<HeatReading> out) {
+            against(fitted, Slot.PADS_FRONT, PartField.PAD_WINDOW_HIGH, hottest, "the pads work up to", out);
+            in.limitC().ifPresent(limit -> out.add(reading(fitted.name(), hottest, limit, "the limit chosen is")));
+            Part pads = fitted.spec().parts().get(Slot.PADS_FRONT);
+            if (pads != null && pads.figures().containsKey(PartField.PAD_WINDOW_LOW)) {
+                double low = pads.figures().get(PartField.PAD_WINDOW_LOW).inside();
+                if (hottest < low) {
+                    out.add(new HeatReading(
+                            fitted.name(),
+                            String.format(
+                                    Locale.ROOT,
+                                    "discs reach %.0f °C at most; these pads work from %.0f °C",
+                                    hottest,
+                                    low),
+                            true));
+                }
+            }
+        }
+
+        private static void against(
+                Fitted fitted, Slot slot, PartField field, double hottest, String words, List<HeatReading> out) {
+            Part part = fitted.spec().parts().get(slot);
+            if (part != null && part.figures().containsKey(field)) {
+                out.add(reading(
+                        fitted.name(), hottest, part.figures().get(field).inside(), words));
+            }
+        }
+
+        private static HeatReading reading(String name, double hottest, double limit, String words) {
+            return new HeatReading(
+                    name,
+                    String.format(Locale.ROOT, "front discs reach %.0f °C at most; %s %.0f °C", hottest, words, limit),
+                    hottest > limit);
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package app.frenum.server.plan;
+
+import app.frenum.core.plan.Forecast;
+import jakarta.validation.Valid;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class PlanController {
+    private final PlanService plans;
+
+    PlanController(PlanService plans) {
+        this.plans = plans;
+    }
+
+    @PostMapping("/plans/forecast")
+    Forecast forecast(@Valid @RequestBody PlanRequest plan) {
+        return plans.forecast(plan);
+    }
+
+    @GetMapping("/tests/{id}/plan")
+    PlanView plan(@PathVariable UUID id) {
+        return plans.plan(id);
+    }
+
+    @PutMapping("/tests/{id}/plan")
+    PlanView save(@PathVariable UUID id, @Valid @RequestBody PlanRequest plan) {
+        return plans.save(id, plan);
+    }
+
+    @PutMapping("/tests/{id}/expectation")
+    PlanView seal(@PathVariable UUID id, @Valid @RequestBody ExpectationRequest expectation) {
+        return plans.seal(id, expectation);
+    }
+}

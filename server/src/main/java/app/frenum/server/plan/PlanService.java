@@ -1,0 +1,148 @@
+package app.frenum.server.plan;
+
+import app.frenum.core.plan.Forecast;
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import app.frenum.server.garage.ConfigurationView;
+import app.frenum.server.garage.GarageService;
+import app.frenum.server.problem.Problem;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Plans tests: forecasts what a plan takes and can show, keeps it, and seals what was expected. */
+@Service
+@Transactional
+public class PlanService {
+    private static final Bounds SPEED = Bounds.of(15, 300, Unit.KILOMETRES_PER_HOUR);
+    private static final Bounds MARGIN = Bounds.of(0.05, 50, Unit.METRES);
+    private static final Bounds SLOT = Bounds.of(0.2, 24, Unit.HOURS);
+    private static final Bounds AIR = Bounds.of(-40, 55, Unit.CELSIUS);
+    private static final Bounds FITTING = Bounds.of(0, 24, Unit.HOURS);
+    private static final Bounds TURN_ROUND = Bounds.of(5, 3600, Unit.SECONDS);
+    private static final Bounds STOP = Bounds.of(2, 500, Unit.METRES);
+    private static final Bounds LIMIT = Bounds.of(80, 1000, Unit.CELSIUS);
+
+    private final TestService tests;
+    private final GarageService garage;
+    private final ProcedureService procedures;
+    private final LaneService lanes;
+    private final EarlierStops earlier;
+    private final TestPlanRepository plans;
+    private final JsonMapper json;
+
+    PlanService(
+            TestService tests,
+            GarageService garage,
+            ProcedureService procedures,
+            LaneService lanes,
+            EarlierStops earlier,
+            TestPlanRepository plans,
+            JsonMapper json) {
+        this.tests = tests;
+        this.garage = garage;
+        this.procedures = procedures;
+        this.lanes = lanes;
+        this.earlier = earlier;
+        this.plans = plans;
+        this.json = json;
+    }
+
+    /** What a plan would take and show; nothing is stored. */
+    @Transactional(readOnly = true)
+    public Forecast forecast(PlanRequest p) {
+        refuse(p);
+        Map<UUID, ConfigurationView> byId = garage.byId(p.configurationIds());
+        List<Forecast.Fitted> fitted = p.configurationIds().stream()
+                .map(id -> Optional.ofNullable(byId.get(id)).orElseThrow(() -> Problem.notFound("A configuration")))
+                .map(c -> new Forecast.Fitted(c.label(), c.spec()))
+                .toList();
+        return Forecast.of(new Forecast.Inputs(
+                garage.vehicle(p.vehicleId()).spec(),
+                p.load(),
+                fitted,
+                procedures.procedure(p.procedureId()).procedure(),
+                Optional.ofNullable(p.laneId()).map(id -> lanes.lane(id).lane()),
+                p.speed().inside(),
+                p.margin().inside(),
+                p.stopsEach(),
+                p.order(),
+                p.seed(),
+                earlier.of(p.vehicleId(), p.speed().inside()),
+                p.expectedStop().map(Quantity::inside),
+                p.slot().inside(),
+                p.ambient().inside(),
+                p.fitting().inside(),
+                p.turnRound().inside(),
+                p.limit().map(Quantity::inside),
+                p.beddedBefore()));
+    }
+
+    private static void refuse(PlanRequest p) {
+        List<FieldProblem> found = new ArrayList<>();
+        check(SPEED, p.speed(), "speed", found);
+        check(MARGIN, p.margin(), "margin", found);
+        check(SLOT, p.slot(), "slot", found);
+        check(AIR, p.ambient(), "ambient", found);
+        check(FITTING, p.fitting(), "fitting", found);
+        check(TURN_ROUND, p.turnRound(), "turnRound", found);
+        p.expectedStop().ifPresent(q -> check(STOP, q, "expectedStop", found));
+        p.limit().ifPresent(q -> check(LIMIT, q, "limit", found));
+        if (p.configurationIds().stream().distinct().count()
+                < p.configurationIds().size()) {
+            found.add(new FieldProblem("configurationIds", "The baseline cannot be its own candidate."));
+        }
+        if (!found.isEmpty()) {
+            throw Problem.invalid(found);
+        }
+    }
+
+    private static void check(Bounds bounds, Quantity entered, String field, List<FieldProblem> found) {
+        bounds.problem(entered).ifPresent(m -> found.add(new FieldProblem(field, m)));
+    }
+
+    @Transactional(readOnly = true)
+    public PlanView plan(UUID testId) {
+        tests.test(testId);
+        return plans.findById(testId).map(this::view).orElse(new PlanView(null, null, null, null, null));
+    }
+
+    public PlanView save(UUID testId, PlanRequest plan) {
+        tests.test(testId);
+        refuse(plan);
+        TestPlan row = plans.findById(testId).orElseGet(() -> new TestPlan(testId));
+        row.set(json.writeValueAsString(plan));
+        return view(plans.save(row));
+    }
+
+    /** Seals what is expected; once sealed it stays. */
+    public PlanView seal(UUID testId, ExpectationRequest request) {
+        TestPlan row = plans.findById(testId)
+                .orElseThrow(
+                        () -> Problem.invalid("expectation", "Save the plan first; the expectation belongs to it."));
+        if (row.sealedAt() == null) {
+            row.seal(
+                    request.expectation().strip(),
+                    request.by().strip(),
+                    Instant.now().truncatedTo(ChronoUnit.MICROS));
+        } else if (!row.expectation().equals(request.expectation().strip())) {
+            throw Problem.conflict("An expectation is sealed already: %s, by %s. It stays as it was before the test."
+                    .formatted(row.expectation(), row.expectedBy()));
+        }
+        return view(plans.save(row));
+    }
+
+    private PlanView view(TestPlan row) {
+        PlanRequest plan = json.readValue(row.spec(), PlanRequest.class);
+        return new PlanView(plan, forecast(plan), row.expectation(), row.expectedBy(), row.sealedAt());
+    }
+}

@@ -1,0 +1,47 @@
+package app.frenum.server.plan;
+
+import app.frenum.server.Row;
+import jakarta.persistence.Entity;
+import java.time.Instant;
+import java.util.UUID;
+
+/** The plan of a test; it has the test's id. */
+@Entity
+class TestPlan extends Row {
+    private String spec;
+    private String expectation;
+    private String expectedBy;
+    private Instant sealedAt;
+
+    protected TestPlan() {}
+
+    TestPlan(UUID testId) {
+        super(testId);
+    }
+
+    void set(String newSpec) {
+        spec = newSpec;
+    }
+
+    void seal(String what, String by, Instant when) {
+        expectation = what;
+        expectedBy = by;
+        sealedAt = when;
+    }
+
+    String spec() {
+        return spec;
+    }
+
+    String expectation() {
+        return expectation;
+    }
+
+    String expectedBy() {
+        return expectedBy;
+    }
+
+    Instant sealedAt() {
+        return sealedAt;
+    }
+}
