@@ -5,6 +5,8 @@ export class Problem extends Error {
     detail: string,
     readonly line?: number,
     readonly column?: number,
+    /** By field, what was read and what is possible. */
+    readonly fields: Record<string, string> = {},
   ) {
     super(detail);
   }
@@ -17,12 +19,14 @@ async function problemOf(response: Response): Promise<Problem> {
       detail?: string;
       line?: number;
       column?: number;
+      fields?: Record<string, string>;
     };
     return new Problem(
       body.title ?? 'It did not work',
       body.detail ?? response.statusText,
       body.line,
       body.column,
+      body.fields,
     );
   } catch {
     return new Problem('It did not work', `The server answered ${response.status}. Try again.`);

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
-import { get } from './client';
+import { get, post } from './client';
 import type {
   Comparison,
   MeasuredStop,
@@ -8,6 +8,13 @@ import type {
   Trace,
   Vehicle,
   Configuration,
+  Difference,
+  Forecast,
+  GarageForm,
+  LaneView,
+  Plan,
+  PlanView,
+  ProcedureView,
 } from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
@@ -49,4 +56,32 @@ export const configurations = (vehicleId: string) =>
   queryOptions({
     queryKey: ['vehicles', vehicleId, 'configurations'],
     queryFn: () => get<Configuration[]>(`/vehicles/${vehicleId}/configurations`),
+  });
+
+export const garageForm = () =>
+  queryOptions({
+    queryKey: ['garage', 'form'],
+    queryFn: () => get<GarageForm>('/garage/form'),
+    staleTime: Infinity,
+  });
+
+export const difference = (a: string, b: string) =>
+  queryOptions({
+    queryKey: ['vehicles', 'difference', a, b],
+    queryFn: () => get<Difference>(`/configurations/${a}/difference/${b}`),
+    enabled: a !== b,
+  });
+
+export const procedures = () =>
+  queryOptions({ queryKey: ['procedures'], queryFn: () => get<ProcedureView[]>('/procedures') });
+
+export const lanes = () => queryOptions({ queryKey: ['lanes'], queryFn: () => get<LaneView[]>('/lanes') });
+
+export const plan = (testId: string) =>
+  queryOptions({ queryKey: ['test', testId, 'plan'], queryFn: () => get<PlanView>(`/tests/${testId}/plan`) });
+
+export const forecast = (testId: string, tried: Plan) =>
+  queryOptions({
+    queryKey: ['test', testId, 'forecast', tried],
+    queryFn: () => post<Forecast>('/plans/forecast', tried),
   });

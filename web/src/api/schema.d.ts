@@ -4,6 +4,70 @@
  */
 
 export interface paths {
+    "/api/configurations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/configurations/{a}/between/{b}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["inBetween"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/configurations/{a}/difference/{b}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["difference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["form"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/imports/{id}": {
         parameters: {
             query?: never;
@@ -61,7 +125,55 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["save"];
+        post: operations["save_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lanes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lanes"];
+        put: operations["save_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forecast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/procedures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["procedures"];
+        put: operations["save_1"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -173,7 +285,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -212,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/expectation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["seal"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/stops.csv": {
         parameters: {
             query?: never;
@@ -236,7 +380,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["vehicles"];
-        put?: never;
+        put: operations["change"];
         post: operations["add"];
         delete?: never;
         options?: never;
@@ -271,6 +415,21 @@ export interface components {
             /** Format: uuid */
             testId: string;
         };
+        BeddingIn: {
+            coolDown: components["schemas"]["WrittenQuantity"];
+            /** Format: int32 */
+            count: number;
+            done: boolean;
+            from: components["schemas"]["WrittenQuantity"];
+            gap: components["schemas"]["WrittenQuantity"];
+            to: components["schemas"]["WrittenQuantity"];
+        };
+        Block: {
+            /** Format: int32 */
+            configuration: number;
+            /** Format: int32 */
+            stops: number;
+        };
         BrakeApplication: {
             /** Format: int32 */
             modulations: number;
@@ -283,12 +442,18 @@ export interface components {
             /** @enum {string} */
             source: "SWITCH" | "PRESSURE" | "DECELERATION" | "HAND";
         };
+        Change: {
+            after: string;
+            before: string;
+            factor: string;
+            place: string;
+        };
         Channel: {
             name: string;
             /** @enum {string} */
             role: "SPEED" | "DECELERATION" | "ACCELERATION" | "PRESSURE_FRONT" | "PRESSURE_REAR" | "BRAKE_SWITCH" | "ABS_ACTIVE" | "PEDAL_TRAVEL" | "PEDAL_FORCE" | "WHEEL_SPEED_FRONT_LEFT" | "WHEEL_SPEED_FRONT_RIGHT" | "WHEEL_SPEED_REAR_LEFT" | "WHEEL_SPEED_REAR_RIGHT" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "LATITUDE" | "LONGITUDE" | "ALTITUDE" | "EXTRA";
             /** @enum {string} */
-            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
+            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };
         CheckView: {
             /** @enum {string} */
@@ -297,6 +462,10 @@ export interface components {
             level: "BLOCK" | "CAUTION" | "PASS";
             message: string;
             title: string;
+        };
+        Choice: {
+            symbol: string;
+            unit: string;
         };
         ColumnView: {
             /** Format: int32 */
@@ -332,13 +501,36 @@ export interface components {
             /** Format: double */
             tyrePressureFrontBar: number;
         };
+        ConfigurationSpec: {
+            parts: {
+                [key: string]: components["schemas"]["Part"];
+            };
+            switches: {
+                [key: string]: boolean;
+            };
+        };
         ConfigurationView: {
             changed: string[];
+            driven?: boolean;
+            /** Format: int32 */
+            edition?: number;
+            fitting?: {
+                [key: string]: string;
+            };
             /** Format: uuid */
             id: string;
             name: string;
             /** Format: uuid */
+            replacesId?: string;
+            spec?: components["schemas"]["ConfigurationSpec"];
+            /** Format: uuid */
             vehicleId: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        DayClock: {
+            items: components["schemas"]["Item"][];
+            warnings: string[];
         };
         Decision: {
             /** Format: date-time */
@@ -353,6 +545,16 @@ export interface components {
             /** Format: uuid */
             requestId: string;
             struckOut?: boolean;
+        };
+        DifferenceView: {
+            changes: components["schemas"]["Change"][];
+            cost: components["schemas"]["WrittenFigure"];
+            factors: string[];
+            first: string;
+            hours: components["schemas"]["WrittenFigure"];
+            massKg: components["schemas"]["WrittenFigure"];
+            second: string;
+            warning: string;
         };
         EdgeMove: {
             /** Format: date-time */
@@ -376,20 +578,77 @@ export interface components {
         };
         EnteredQuantity: {
             /** @enum {string} */
-            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
+            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
             /** Format: double */
             value?: number;
+        };
+        Entry: {
+            field: string;
+            help: string;
+            /** Format: double */
+            high: number;
+            label: string;
+            /** Format: double */
+            low: number;
+            units: components["schemas"]["Choice"][];
+        };
+        ExpectationRequest: {
+            by: string;
+            expectation: string;
         };
         Flag: {
             /** @enum {string} */
             code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT";
             message: string;
         };
+        Forecast: {
+            assumptions: string[];
+            blocks: components["schemas"]["Block"][];
+            clock: components["schemas"]["DayClock"];
+            /** Format: double */
+            expectedStopM: number;
+            heat: components["schemas"]["HeatReading"][];
+            lane: components["schemas"]["LaneCheck"];
+            missingM: components["schemas"]["WrittenFigure"];
+            savings: components["schemas"]["Saving"][];
+            /** Format: double */
+            smallestShownM: number;
+            stopsNeeded: components["schemas"]["StopsNeeded"];
+            /** Format: int32 */
+            swaps: number;
+            warnings: string[];
+        };
+        ForecastView: {
+            curve: components["schemas"]["Point"][];
+            /** Format: double */
+            endS: number;
+            forecast: components["schemas"]["Forecast"];
+            guards: string;
+            hottestC: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            laneTotalM: number;
+            names: string[];
+            /** Format: int32 */
+            perSide: number;
+        };
         FusedStop: {
             bias: components["schemas"]["WrittenFigure"];
             distance: components["schemas"]["WrittenFigure"];
             entrySpeed: components["schemas"]["WrittenFigure"];
             latency: components["schemas"]["WrittenFigure"];
+        };
+        GarageForm: {
+            fitting: components["schemas"]["Tick"][];
+            parts: components["schemas"]["Entry"][];
+            slots: components["schemas"]["SlotEntry"][];
+            switches: components["schemas"]["Tick"][];
+            vehicle: components["schemas"]["Entry"][];
+        };
+        Gate: {
+            coldest: components["schemas"]["WrittenQuantity"];
+            hottest: components["schemas"]["WrittenQuantity"];
+            latest: components["schemas"]["WrittenQuantity"];
+            soonest: components["schemas"]["WrittenQuantity"];
         };
         HealthFinding: {
             channel: string;
@@ -400,6 +659,11 @@ export interface components {
             message: string;
             /** Format: double */
             toS: number;
+        };
+        HeatReading: {
+            caution: boolean;
+            configuration: string;
+            message: string;
         };
         ImportPreview: {
             alreadyIn: components["schemas"]["AlreadyIn"];
@@ -416,6 +680,54 @@ export interface components {
             high: number;
             /** Format: double */
             low: number;
+        };
+        Item: {
+            /** Format: int32 */
+            configuration: number;
+            /** Format: double */
+            durationS: number;
+            /** @enum {string} */
+            kind: "SWAP" | "BEDDING" | "WAIT" | "RUN" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
+            /** Format: int32 */
+            number: number;
+            peakC: components["schemas"]["WrittenFigure"];
+            phase: string;
+            startC: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            startS: number;
+        };
+        LaneCheck: {
+            /** Format: double */
+            reachM: number;
+            /** Format: double */
+            runOffM: number;
+            /** Format: double */
+            settleM: number;
+            /** Format: double */
+            stopM: number;
+        };
+        LaneSpec: {
+            bothWays: boolean;
+            controlledBy: string;
+            grade: components["schemas"]["WrittenQuantity"];
+            lane: string;
+            length: components["schemas"]["WrittenQuantity"];
+            runOff: components["schemas"]["WrittenQuantity"];
+            site: string;
+            surface: string;
+        };
+        LaneView: {
+            /** Format: uuid */
+            id: string;
+            lane: components["schemas"]["LaneSpec"];
+            /** Format: int32 */
+            version?: number;
+        };
+        Limit: {
+            atLeast: boolean;
+            source: string;
+            value: components["schemas"]["WrittenQuantity"];
+            what: string;
         };
         Line: {
             /** Format: int32 */
@@ -533,6 +845,40 @@ export interface components {
             welchT: components["schemas"]["WrittenFigure"];
             worthwhile: boolean;
         };
+        Part: {
+            bedding: components["schemas"]["BeddingIn"];
+            /** @enum {string} */
+            condition: "NEW" | "BEDDED" | "WORN";
+            /** Format: double */
+            cost: number;
+            description: string;
+            figures: {
+                [key: string]: components["schemas"]["WrittenQuantity"];
+            };
+            /** Format: date */
+            since: string;
+            unbedded: boolean;
+        };
+        Phase: {
+            from: components["schemas"]["WrittenQuantity"];
+            gate: components["schemas"]["Gate"];
+            /** @enum {string} */
+            gear: "NEUTRAL" | "IN_GEAR";
+            /** @enum {string} */
+            kind: "STOP" | "SNUB" | "SPIKE" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
+            /** @enum {string} */
+            load: "LIGHT" | "LADEN";
+            lockForbidden: boolean;
+            /** Format: int32 */
+            mostExtra: number;
+            name: string;
+            /** Format: int32 */
+            repeats: number;
+            /** @enum {string} */
+            system: "WHOLE" | "FRONT_CIRCUIT_OFF" | "REAR_CIRCUIT_OFF" | "ASSIST_OFF";
+            target: components["schemas"]["WrittenQuantity"];
+            to: components["schemas"]["WrittenQuantity"];
+        };
         Placement: {
             /** Format: int32 */
             block?: number;
@@ -540,6 +886,65 @@ export interface components {
             configuration: string;
             /** Format: int32 */
             stop?: number;
+        };
+        PlanRequest: {
+            ambient: components["schemas"]["WrittenQuantity"];
+            beddedBefore?: boolean;
+            configurationIds: string[];
+            expectedStop: components["schemas"]["WrittenQuantity"];
+            fitting: components["schemas"]["WrittenQuantity"];
+            /** Format: uuid */
+            laneId?: string;
+            limit: components["schemas"]["WrittenQuantity"];
+            /** @enum {string} */
+            load: "LIGHT" | "LADEN";
+            margin: components["schemas"]["WrittenQuantity"];
+            /** @enum {string} */
+            order: "A_B_A" | "ABBA" | "RANDOMISED" | "ONE_AFTER_ANOTHER";
+            /** Format: uuid */
+            procedureId: string;
+            /** Format: int64 */
+            seed?: number;
+            slot: components["schemas"]["WrittenQuantity"];
+            speed: components["schemas"]["WrittenQuantity"];
+            /** Format: int32 */
+            stopsEach?: number;
+            turnRound: components["schemas"]["WrittenQuantity"];
+            /** Format: uuid */
+            vehicleId: string;
+        };
+        PlanView: {
+            expectation: string;
+            expectedBy: string;
+            forecast: components["schemas"]["ForecastView"];
+            plan: components["schemas"]["PlanRequest"];
+            /** Format: date-time */
+            sealedAt: string;
+        };
+        Point: {
+            /** Format: double */
+            smallestM: number;
+            /** Format: int32 */
+            stops: number;
+        };
+        Procedure: {
+            abortRules: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR")[];
+            bring: string[];
+            cautions: string[];
+            limits: components["schemas"]["Limit"][];
+            name: string;
+            phases: components["schemas"]["Phase"][];
+            purpose: string;
+            /** @enum {string} */
+            runBy: "ANY_DRIVER" | "TRAINED_DRIVER" | "BRAKE_ENGINEER";
+        };
+        ProcedureView: {
+            builtIn?: boolean;
+            /** Format: uuid */
+            id: string;
+            procedure: components["schemas"]["Procedure"];
+            /** Format: int32 */
+            version?: number;
         };
         Progress: {
             /** Format: int64 */
@@ -570,6 +975,15 @@ export interface components {
         Saved: {
             /** Format: uuid */
             testId: string;
+        };
+        Saving: {
+            /** Format: double */
+            endS: number;
+            fits: boolean;
+            /** @enum {string} */
+            kind: "FEWER_STOPS" | "NO_RETURN_TO_BASELINE" | "BED_IN_BEFORE";
+            /** Format: int32 */
+            stopsEach: number;
         };
         SeriesView: {
             /** Format: int32 */
@@ -648,6 +1062,12 @@ export interface components {
             trendP: components["schemas"]["WrittenFigure"];
             trendPerStop: components["schemas"]["WrittenFigure"];
         };
+        SlotEntry: {
+            factor: string;
+            figures: string[];
+            label: string;
+            slot: string;
+        };
         StopTrace: {
             distance: number[];
             lines: {
@@ -684,6 +1104,14 @@ export interface components {
             validity: "VALID" | "NOTE" | "REPEAT";
             value: components["schemas"]["WrittenFigure"];
             valueUncertainty: components["schemas"]["WrittenFigure"];
+        };
+        StopsNeeded: {
+            /** Format: double */
+            marginM: number;
+            /** Format: double */
+            sdM: number;
+            /** @enum {string} */
+            source: "OWN_SERIES" | "ASSUMED";
         };
         StoredFile: {
             /** Format: int64 */
@@ -746,6 +1174,10 @@ export interface components {
             /** @enum {string} */
             verdict: "GAIN_SHOWN" | "LOSS_SHOWN" | "NO_WORTHWHILE_DIFFERENCE" | "NOT_SETTLED" | "NOT_COMPARABLE";
         };
+        Tick: {
+            label: string;
+            name: string;
+        };
         TraceWindow: {
             /** Format: double */
             fromS: number;
@@ -754,17 +1186,28 @@ export interface components {
             /** Format: double */
             toS: number;
         };
+        VehicleSpec: {
+            antiLock: boolean;
+            assist: boolean;
+            directionalDiscs: boolean;
+            figures: {
+                [key: string]: components["schemas"]["WrittenQuantity"];
+            };
+            /** @enum {string} */
+            frontBrake: "DISC" | "DRUM" | "NONE";
+            /** @enum {string} */
+            kind: "CAR" | "MOTORCYCLE" | "TRUCK";
+            /** @enum {string} */
+            rearBrake: "DISC" | "DRUM" | "NONE";
+        };
         VehicleView: {
             description: string;
             /** Format: uuid */
             id: string;
-            /** Format: double */
-            lengthM?: number;
-            /** Format: double */
-            massKg?: number;
             name: string;
-            /** Format: double */
-            widthM?: number;
+            spec?: components["schemas"]["VehicleSpec"];
+            /** Format: int32 */
+            version?: number;
         };
         WrittenFigure: {
             reason: string;
@@ -777,7 +1220,7 @@ export interface components {
             /** Format: double */
             inside: number;
             /** @enum {string} */
-            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
+            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };
     };
     responses: never;
@@ -788,6 +1231,125 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    change_1: {
+        parameters: {
+            query: {
+                nextId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConfigurationView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConfigurationView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConfigurationView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConfigurationView"];
+                };
+            };
+        };
+    };
+    inBetween: {
+        parameters: {
+            query: {
+                factor: string;
+                id: string;
+            };
+            header?: never;
+            path: {
+                a: string;
+                b: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConfigurationView"];
+                };
+            };
+        };
+    };
+    difference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                a: string;
+                b: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DifferenceView"];
+                };
+            };
+        };
+    };
+    form: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GarageForm"];
+                };
+            };
+        };
+    };
     preview: {
         parameters: {
             query?: {
@@ -890,7 +1452,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -912,6 +1474,118 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    lanes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"][];
+                };
+            };
+        };
+    };
+    save_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LaneView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    forecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ForecastView"];
+                };
+            };
+        };
+    };
+    procedures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProcedureView"][];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProcedureView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProcedureView"];
                 };
             };
         };
@@ -1106,7 +1780,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1177,6 +1851,80 @@ export interface operations {
             };
         };
     };
+    seal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExpectationRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -1215,6 +1963,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VehicleView"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VehicleView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleView"];
                 };
             };
         };

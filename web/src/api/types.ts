@@ -58,7 +58,61 @@ export type ImportPreview = Omit<Schemas['ImportPreview'], 'alreadyIn' | 'log' |
 };
 export type Role = Schemas['ColumnView']['role'];
 export type Vehicle = Schemas['VehicleView'];
-export type Configuration = Schemas['ConfigurationView'];
+export type Configuration = Required<Omit<Schemas['ConfigurationView'], 'replacesId'>> & {
+  replacesId: string | null;
+};
+/** As typed; what comes from the server has its value inside as well. */
+export type Quantity = Pick<Schemas['WrittenQuantity'], 'entered' | 'unit'> & { inside?: number };
+export type GarageForm = Schemas['GarageForm'];
+export type Entry = GarageForm['vehicle'][number];
+export type Part = Pick<Schemas['Part'], 'description' | 'condition'> & {
+  cost: number | null;
+  since: string | null;
+  bedding: Bedding | null;
+  figures: Record<string, Quantity>;
+};
+export type Bedding = {
+  [K in keyof Schemas['BeddingIn']]: Schemas['BeddingIn'][K] extends Schemas['WrittenQuantity']
+    ? Quantity
+    : Schemas['BeddingIn'][K];
+};
+export type Difference = Figures<Omit<Schemas['DifferenceView'], 'warning'>> & { warning: string | null };
+type LaneQuantities = 'length' | 'runOff' | 'grade';
+export type LaneSpec = Omit<Schemas['LaneSpec'], LaneQuantities> & { [K in LaneQuantities]: Quantity };
+export type LaneView = { id: string; lane: LaneSpec; version: number };
+export type Phase = Omit<Schemas['Phase'], 'target' | 'gate' | 'from' | 'to'> & {
+  from: Quantity;
+  to: Quantity;
+  target: Quantity | null;
+  gate: Gate;
+};
+export type Gate = { [K in 'coldest' | 'hottest' | 'soonest' | 'latest']: Quantity | null };
+export type Procedure = Omit<Schemas['Procedure'], 'phases'> & { phases: Phase[] };
+export type ProcedureView = Omit<Schemas['ProcedureView'], 'procedure'> & { procedure: Procedure };
+type PlanQuantities = 'speed' | 'margin' | 'slot' | 'ambient' | 'fitting' | 'turnRound';
+export type Plan = Omit<
+  Required<Schemas['PlanRequest']>,
+  'laneId' | 'expectedStop' | 'limit' | PlanQuantities
+> & { [K in PlanQuantities]: Quantity } & {
+  laneId: string | null;
+  expectedStop: Quantity | null;
+  limit: Quantity | null;
+};
+export type ClockItem = Figures<Schemas['DayClock']['items'][number]>;
+export type Forecast = Omit<Schemas['ForecastView'], 'forecast' | 'hottestC'> & {
+  hottestC: Figure;
+  forecast: Omit<Schemas['Forecast'], 'missingM' | 'clock'> & {
+    missingM: Figure;
+    clock: { items: ClockItem[]; warnings: string[] };
+  };
+};
+export type PlanView = {
+  plan: Plan | null;
+  forecast: Forecast | null;
+  expectation: string | null;
+  expectedBy: string | null;
+  sealedAt: string | null;
+};
 export type SaveRequest = Omit<Schemas['SaveRequest'], 'newVehicle' | 'newTest' | 'conditions'> & {
   newVehicle: Partial<Vehicle> | null;
   newTest: (Omit<Schemas['TestRequest'], 'grade'> & { grade: number | null }) | null;

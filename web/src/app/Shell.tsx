@@ -26,6 +26,9 @@ export function Shell() {
   useShortcuts({
     'g t': () => void navigate('/tests'),
     'g i': () => void navigate(testId ? `/import?test=${testId}` : '/import'),
+    'g g': () => void navigate('/garage'),
+    'g r': () => void navigate('/procedures'),
+    'g p': testId ? go('plan') : () => void navigate('/plan'),
     'g s': go('stops'),
     'g c': go('compare'),
     n: preferences.toggleNight,
@@ -54,8 +57,15 @@ export function Shell() {
         </Link>
         {chosen && <Session testId={chosen} />}
         <nav aria-label="Sections" className="ml-auto flex gap-5 max-md:ml-0 max-md:w-full max-md:gap-2">
-          <Stage name="Set up">
+          <Stage name="All">
             <Section to="/tests" name="Tests" end />
+          </Stage>
+          <Stage name="Set up">
+            <Section to="/garage" name="Garage" />
+            <Section to="/procedures" name="Procedures" />
+            <Section to={testId ? `/tests/${testId}/plan` : '/plan'} name="Plan" />
+          </Stage>
+          <Stage name="Test">
             <Section to={chosen ? `/import?test=${chosen}` : '/import'} name="Bring in" />
           </Stage>
           {testId && (

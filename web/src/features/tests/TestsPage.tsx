@@ -36,9 +36,12 @@ function NoTests() {
     <Strip>
       <h1 className="mb-4 text-[26px]">No tests yet</h1>
       <EmptySlab line="Bring in a log or a stop sheet; its first stop will be drawn here.">
-        <Button tone="main" onClick={() => void navigate('/import')}>
-          Bring in a file
-        </Button>
+        <span className="flex gap-2">
+          <Button tone="main" onClick={() => void navigate('/import')}>
+            Bring in a file
+          </Button>
+          <Button onClick={() => void navigate('/plan')}>Plan a test</Button>
+        </span>
       </EmptySlab>
     </Strip>
   );
@@ -70,6 +73,7 @@ function Tests({ all }: { all: TestSummary[] }) {
           <Button tone="main" onClick={() => void navigate('/import')}>
             Bring in a file
           </Button>
+          <Button onClick={() => void navigate('/plan')}>Plan a test</Button>
         </div>
       </Strip>
       <Strip className="overflow-x-auto">

@@ -30,7 +30,7 @@ public record ConfigurationSpec(Map<Slot, Part> parts, Map<BrakeSwitch, Boolean>
     /** Pads that are new and were never bedded in. */
     public List<Slot> unbedded() {
         return parts.entrySet().stream()
-                .filter(e -> e.getKey().isPads() && e.getValue().isUnbedded())
+                .filter(e -> e.getKey().isPads() && e.getValue().needsBeddingIn())
                 .map(Map.Entry::getKey)
                 .toList();
     }

@@ -62,7 +62,7 @@ public record Part(
     }
 
     /** Whether new pads still have to be bedded in. */
-    public boolean isUnbedded() {
+    public boolean needsBeddingIn() {
         return condition == Condition.NEW && bedding.map(b -> !b.done()).orElse(true);
     }
 

@@ -5,8 +5,10 @@ import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
 /**
  * A day of testing by the clock: stops, waits, changes of parts, bedding in and inspections, with the predicted
@@ -99,6 +101,7 @@ public record DayClock(List<Item> items, List<String> warnings) {
         private final Day day;
         private final List<Item> items = new ArrayList<>();
         private final List<String> warnings = new ArrayList<>();
+        private final Set<String> tooCold = new HashSet<>();
         private double now;
         private double disc;
 
@@ -195,10 +198,10 @@ public record DayClock(List<Item> items, List<String> warnings) {
                 Day.Heat heat = day.heat().get();
                 double start = heat.cooling().after(disc, runUp);
                 double peak = start + heat.rise().of(v1, v2);
-                if (!phase.gate().isWarmEnough(start)) {
+                if (!phase.gate().isWarmEnough(start) && tooCold.add(phase.name())) {
                     warnings.add(String.format(
                             Locale.ROOT,
-                            "%s: predicted %.0f °C at the brake point, colder than the gate; add warming snubs before it",
+                            "%s: the first is predicted to start at %.0f °C, colder than the gate; add warming snubs before it",
                             phase.name(),
                             start));
                 }

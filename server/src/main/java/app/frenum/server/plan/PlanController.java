@@ -1,6 +1,5 @@
 package app.frenum.server.plan;
 
-import app.frenum.core.plan.Forecast;
 import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,7 +20,7 @@ class PlanController {
     }
 
     @PostMapping("/plans/forecast")
-    Forecast forecast(@Valid @RequestBody PlanRequest plan) {
+    ForecastView forecast(@Valid @RequestBody PlanRequest plan) {
         return plans.forecast(plan);
     }
 

@@ -59,14 +59,14 @@ public class PlanService {
 
     /** What a plan would take and show; nothing is stored. */
     @Transactional(readOnly = true)
-    public Forecast forecast(PlanRequest p) {
+    public ForecastView forecast(PlanRequest p) {
         refuse(p);
         Map<UUID, ConfigurationView> byId = garage.byId(p.configurationIds());
         List<Forecast.Fitted> fitted = p.configurationIds().stream()
                 .map(id -> Optional.ofNullable(byId.get(id)).orElseThrow(() -> Problem.notFound("A configuration")))
                 .map(c -> new Forecast.Fitted(c.label(), c.spec()))
                 .toList();
-        return Forecast.of(new Forecast.Inputs(
+        Forecast made = Forecast.of(new Forecast.Inputs(
                 garage.vehicle(p.vehicleId()).spec(),
                 p.load(),
                 fitted,
@@ -85,6 +85,8 @@ public class PlanService {
                 p.turnRound().inside(),
                 p.limit().map(Quantity::inside),
                 p.beddedBefore()));
+        return ForecastView.of(
+                made, p.order(), fitted.stream().map(Forecast.Fitted::name).toList());
     }
 
     private static void refuse(PlanRequest p) {

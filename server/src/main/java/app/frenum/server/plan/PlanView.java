@@ -1,6 +1,5 @@
 package app.frenum.server.plan;
 
-import app.frenum.core.plan.Forecast;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -13,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record PlanView(
         @Nullable PlanRequest plan,
-        @Nullable Forecast forecast,
+        @Nullable ForecastView forecast,
         @Nullable String expectation,
         @Nullable String expectedBy,
         @Nullable Instant sealedAt) {}

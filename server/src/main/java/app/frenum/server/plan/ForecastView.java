@@ -1,0 +1,40 @@
+package app.frenum.server.plan;
+
+import app.frenum.core.plan.Forecast;
+import app.frenum.core.plan.RunOrder;
+import app.frenum.core.plan.StopsNeeded;
+import app.frenum.core.quantity.Figure;
+import java.util.List;
+
+/**
+ * A forecast with the figures that follow from it, for showing.
+ *
+ * @param perSide stops of each that the margin needs
+ * @param curve smallest difference against stops
+ * @param laneTotalM what a stop takes in all
+ * @param endS how long the day is
+ * @param hottestC the hottest a front disc gets
+ * @param guards what the order guards against
+ * @param names of the configurations, the baseline first
+ */
+public record ForecastView(
+        Forecast forecast,
+        int perSide,
+        List<StopsNeeded.Point> curve,
+        double laneTotalM,
+        double endS,
+        Figure hottestC,
+        String guards,
+        List<String> names) {
+    static ForecastView of(Forecast f, RunOrder order, List<String> names) {
+        return new ForecastView(
+                f,
+                f.stopsNeeded().perSide(),
+                f.stopsNeeded().curve(),
+                f.lane().totalM(),
+                f.clock().endS(),
+                f.clock().hottestC(),
+                order.guards(),
+                names);
+    }
+}

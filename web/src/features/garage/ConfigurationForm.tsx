@@ -1,0 +1,137 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem, put } from '../../api/client';
+import { configurations } from '../../api/queries';
+import type { Configuration, GarageForm, Part } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { Button } from '../../ui/Button';
+import { Field, Input, Select } from '../../ui/Field';
+import { Failure, Heading } from '../../ui/Layout';
+import { PartRow } from './PartRow';
+
+type Parts = Record<string, Part>;
+
+/** A configuration part by part, with what is switched on, and its fitting checks. */
+export function ConfigurationForm(props: {
+  configuration: Configuration;
+  form: GarageForm;
+  onSaved: (id: string) => void;
+}) {
+  const client = useQueryClient();
+  const { person, setPerson } = usePreferences();
+  const { configuration: c, form } = props;
+  const [nextId] = useState(() => crypto.randomUUID());
+  const [name, setName] = useState(c.name);
+  const [parts, setParts] = useState<Parts>((c.spec?.parts ?? {}) as unknown as Parts);
+  const [switches, setSwitches] = useState(c.spec?.switches ?? {});
+  const [fitting, setFitting] = useState<Record<string, string>>(c.fitting ?? {});
+  const save = useMutation({
+    mutationFn: () =>
+      put<Configuration>(`/configurations?nextId=${nextId}`, {
+        ...c,
+        name,
+        spec: { parts, switches },
+        fitting,
+      }),
+    onSuccess: async (saved) => {
+      await client.invalidateQueries({ queryKey: configurations(c.vehicleId).queryKey });
+      props.onSaved(saved.id);
+    },
+  });
+  const errors = save.error instanceof Problem ? save.error.fields : {};
+  const setPart = (slot: string, part: Part | null) => {
+    const next = { ...parts };
+    if (part) next[slot] = part;
+    else delete next[slot];
+    setParts(next);
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        save.mutate();
+      }}
+    >
+      <Field label="Name of the configuration" error={errors.name} className="max-w-md">
+        <Input value={name} onChange={(e) => setName(e.target.value)} />
+      </Field>
+      <div className="mt-6">
+        <Heading note="described without its maker; an empty place is as the vehicle came">
+          Parts and settings
+        </Heading>
+        {form.slots.map((slot) => (
+          <PartRow
+            key={slot.slot}
+            slot={slot}
+            entries={form.parts}
+            part={parts[slot.slot] ?? null}
+            errors={errors}
+            onChange={(p) => setPart(slot.slot, p)}
+          />
+        ))}
+      </div>
+      <div className="mt-6 grid gap-8 md:grid-cols-2">
+        <div>
+          <Heading note="a stop driven otherwise does not count">Switches</Heading>
+          <div className="grid gap-3">
+            {form.switches.map((s) => (
+              <Field key={s.name} label={s.label}>
+                <Select
+                  value={String((switches as Record<string, boolean>)[s.name] ?? '')}
+                  onChange={(e) => {
+                    const next: Record<string, boolean> = { ...switches };
+                    if (e.target.value === '') delete next[s.name];
+                    else next[s.name] = e.target.value === 'true';
+                    setSwitches(next);
+                  }}
+                >
+                  <option value="">not declared</option>
+                  <option value="true">on</option>
+                  <option value="false">off</option>
+                </Select>
+              </Field>
+            ))}
+          </div>
+        </div>
+        <div>
+          <Heading note="wheels off, before its first stop; each with a name">Fitting checks</Heading>
+          <Field label="Ticked by" className="mb-3 max-w-60">
+            <Input value={person} onChange={(e) => setPerson(e.target.value)} />
+          </Field>
+          <ul className="grid gap-2">
+            {form.fitting.map((check) => (
+              <li key={check.name}>
+                <label className="flex gap-2 text-sm">
+                  <input
+                    type="checkbox"
+                    className="mt-0.5 size-4 flex-none accent-[var(--ink)]"
+                    checked={check.name in fitting}
+                    disabled={!person.trim()}
+                    onChange={(e) => {
+                      const next = { ...fitting };
+                      if (e.target.checked) next[check.name] = person.trim();
+                      else delete next[check.name];
+                      setFitting(next);
+                    }}
+                  />
+                  <span>
+                    {check.label}
+                    {fitting[check.name] && <b className="font-[600]"> · {fitting[check.name]}</b>}
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ul>
+        </div>
+      </div>
+      <div className="mt-6 grid gap-3">
+        {save.error && <Failure error={save.error} />}
+        <div>
+          <Button tone="main" type="submit" disabled={save.isPending}>
+            {c.driven ? 'Save as its next edition' : 'Save the configuration'}
+          </Button>
+        </div>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,135 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useSearchParams } from 'react-router';
+import { post } from '../../api/client';
+import { configurations, garageForm, vehicles } from '../../api/queries';
+import type { Configuration, GarageForm, Vehicle } from '../../api/types';
+import { Button, Segments } from '../../ui/Button';
+import { Select } from '../../ui/Field';
+import { EmptySlab, Failure, Strip } from '../../ui/Layout';
+import { Loaded } from '../../ui/Loaded';
+import { ConfigurationsView } from './ConfigurationsView';
+import { DifferenceView } from './DifferenceView';
+import { VehicleForm } from './VehicleForm';
+
+type View = 'vehicle' | 'configurations' | 'difference';
+
+/** What is driven: the vehicle, its configurations part by part, and what differs between two of them. */
+export function GaragePage() {
+  return (
+    <Loaded query={useQuery(garageForm())} what="Reading the garage">
+      {(form) => <Vehicles form={form} />}
+    </Loaded>
+  );
+}
+
+function Vehicles({ form }: { form: GarageForm }) {
+  const client = useQueryClient();
+  const [query, setQuery] = useSearchParams();
+  const known = useQuery(vehicles());
+  const add = useMutation({
+    mutationFn: (id: string) => post<Vehicle>('/vehicles', { id, name: 'New vehicle', description: '' }),
+    onSuccess: async (v) => {
+      await client.invalidateQueries({ queryKey: vehicles().queryKey });
+      setQuery({ vehicle: v.id });
+    },
+  });
+  const view = (query.get('view') ?? 'vehicle') as View;
+  const set = (key: string, value: string) => {
+    const next = new URLSearchParams(query);
+    next.set(key, value);
+    setQuery(next, { replace: true });
+  };
+  const another = (
+    <Button onClick={() => add.mutate(crypto.randomUUID())} disabled={add.isPending}>
+      Add a vehicle
+    </Button>
+  );
+  return (
+    <Loaded query={known} what="Reading the vehicles">
+      {(all) => {
+        const chosen = all.find((v) => v.id === query.get('vehicle')) ?? all[0];
+        if (!chosen) {
+          return (
+            <Strip>
+              <h1 className="mb-4 text-[26px]">No vehicle yet</h1>
+              <EmptySlab line="What is known of the car goes here; what is not stays empty.">
+                {another}
+              </EmptySlab>
+            </Strip>
+          );
+        }
+        return (
+          <>
+            <Strip tone="sheet" className="flex flex-wrap items-end gap-4">
+              <h1 className="mr-auto text-[26px]">{chosen.name}</h1>
+              <Segments
+                label="Part of the garage"
+                value={view}
+                options={[
+                  ['vehicle', 'Vehicle'],
+                  ['configurations', 'Configurations'],
+                  ['difference', 'Difference'],
+                ]}
+                onChange={(v) => set('view', v)}
+              />
+              <Select
+                aria-label="Vehicle"
+                className="w-56"
+                value={chosen.id}
+                onChange={(e) => setQuery({ vehicle: e.target.value, view })}
+              >
+                {all.map((v) => (
+                  <option key={v.id} value={v.id}>
+                    {v.name}
+                  </option>
+                ))}
+              </Select>
+              {another}
+            </Strip>
+            <Strip>
+              {add.error && <Failure error={add.error} />}
+              {view === 'vehicle' ? (
+                <VehicleForm key={`${chosen.id} ${chosen.version}`} vehicle={chosen} form={form} />
+              ) : (
+                <Configurations vehicle={chosen} form={form} view={view} query={query} set={set} />
+              )}
+            </Strip>
+          </>
+        );
+      }}
+    </Loaded>
+  );
+}
+
+type Props = {
+  vehicle: Vehicle;
+  form: GarageForm;
+  view: View;
+  query: URLSearchParams;
+  set: (key: string, value: string) => void;
+};
+
+function Configurations({ vehicle, form, view, query, set }: Props) {
+  return (
+    <Loaded query={useQuery(configurations(vehicle.id))} what="Reading the configurations">
+      {(all: Configuration[]) =>
+        view === 'configurations' ? (
+          <ConfigurationsView
+            vehicle={vehicle}
+            all={all}
+            form={form}
+            chosen={query.get('configuration')}
+            set={set}
+          />
+        ) : (
+          <DifferenceView
+            all={all}
+            a={query.get('a') ?? all[0]?.id ?? ''}
+            b={query.get('b') ?? all[1]?.id ?? ''}
+            set={set}
+          />
+        )
+      }
+    </Loaded>
+  );
+}

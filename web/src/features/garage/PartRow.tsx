@@ -1,0 +1,183 @@
+import type { Bedding, Entry, GarageForm, Part } from '../../api/types';
+import { Field, Input, Select } from '../../ui/Field';
+import { QuantityField } from '../../ui/QuantityField';
+import { word } from './labels';
+
+const NOTHING: Part = {
+  description: '',
+  condition: 'BEDDED',
+  cost: null,
+  since: null,
+  bedding: null,
+  figures: {},
+};
+
+const BEDDING: Bedding = {
+  count: 16,
+  from: { entered: 80, unit: 'KILOMETRES_PER_HOUR' },
+  to: { entered: 30, unit: 'KILOMETRES_PER_HOUR' },
+  gap: { entered: 45, unit: 'SECONDS' },
+  coolDown: { entered: 10, unit: 'MINUTES' },
+  done: false,
+};
+
+/** One place in the brake system and what is fitted there. */
+export function PartRow(props: {
+  slot: GarageForm['slots'][number];
+  entries: Entry[];
+  part: Part | null;
+  errors: Record<string, string>;
+  onChange: (part: Part | null) => void;
+}) {
+  const { slot, part, errors, onChange } = props;
+  const at = `parts.${slot.slot}`;
+  const pads = slot.factor === 'pads';
+  const shown = props.entries.filter(
+    (e) => e.field === 'MASS' || e.field === 'HOURS' || slot.figures.includes(e.field),
+  );
+  const told = part ? `${part.description}, ${word(part.condition).toLowerCase()}` : 'as it came';
+  return (
+    <details className="border-b border-joint py-2" open={Object.keys(errors).some((f) => f.startsWith(at))}>
+      <summary className="cursor-pointer text-sm">
+        <b className="inline-block w-52 font-[600]">{word(slot.label)}</b>
+        <span className="text-ink-2">{told}</span>
+      </summary>
+      <div className="grid gap-x-6 gap-y-4 py-4 md:grid-cols-3">
+        <Field label="Description" error={errors[`${at}.description`]} className="md:col-span-2">
+          <Input
+            value={part?.description ?? ''}
+            onChange={(e) =>
+              onChange(e.target.value === '' ? null : { ...(part ?? NOTHING), description: e.target.value })
+            }
+          />
+        </Field>
+        {part && (
+          <>
+            <Field label="Condition">
+              <Select
+                value={part.condition}
+                onChange={(e) => onChange({ ...part, condition: e.target.value as Part['condition'] })}
+              >
+                {['NEW', 'BEDDED', 'WORN'].map((c) => (
+                  <option key={c} value={c}>
+                    {word(c)}
+                  </option>
+                ))}
+              </Select>
+            </Field>
+            {shown.map((entry) => (
+              <QuantityField
+                key={entry.field}
+                allowed={entry}
+                value={part.figures[entry.field] ?? null}
+                error={errors[`${at}.figures.${entry.field}`]}
+                onChange={(q) => {
+                  const figures = { ...part.figures };
+                  if (q) figures[entry.field] = q;
+                  else delete figures[entry.field];
+                  onChange({ ...part, figures });
+                }}
+              />
+            ))}
+            <Field label="Cost" help="In your own currency." error={errors[`${at}.cost`]}>
+              <Input
+                inputMode="decimal"
+                defaultValue={part.cost ?? ''}
+                onChange={(e) =>
+                  onChange({
+                    ...part,
+                    cost: e.target.value.trim() === '' ? null : Number(e.target.value) || 0,
+                  })
+                }
+              />
+            </Field>
+            <Field label="Fitted or filled on">
+              <Input
+                type="date"
+                value={part.since ?? ''}
+                onChange={(e) => onChange({ ...part, since: e.target.value || null })}
+              />
+            </Field>
+            {pads && (
+              <label className="flex items-center gap-2 text-sm">
+                <input
+                  type="checkbox"
+                  className="size-4 accent-[var(--ink)]"
+                  checked={part.bedding !== null}
+                  onChange={(e) => onChange({ ...part, bedding: e.target.checked ? BEDDING : null })}
+                />
+                Bedding in is planned
+              </label>
+            )}
+            {part.bedding && (
+              <BeddingFields
+                bedding={part.bedding}
+                errors={errors}
+                at={`${at}.bedding`}
+                onChange={(bedding) => onChange({ ...part, bedding })}
+              />
+            )}
+          </>
+        )}
+      </div>
+    </details>
+  );
+}
+
+const SPEED = {
+  low: 0,
+  high: 300,
+  units: [
+    { unit: 'KILOMETRES_PER_HOUR', symbol: 'km/h' },
+    { unit: 'MILES_PER_HOUR', symbol: 'mph' },
+  ],
+};
+const TIME = {
+  low: 0,
+  high: 120,
+  units: [
+    { unit: 'MINUTES', symbol: 'min' },
+    { unit: 'SECONDS', symbol: 's' },
+  ],
+};
+
+function BeddingFields(props: {
+  bedding: Bedding;
+  errors: Record<string, string>;
+  at: string;
+  onChange: (bedding: Bedding) => void;
+}) {
+  const { bedding, errors, at, onChange } = props;
+  const quantity = (label: string, key: 'from' | 'to' | 'gap' | 'coolDown', bounds: typeof SPEED) => (
+    <QuantityField
+      allowed={{ label, ...bounds }}
+      value={bedding[key]}
+      error={errors[`${at}.${key}`]}
+      onChange={(q) => q && onChange({ ...bedding, [key]: q })}
+    />
+  );
+  return (
+    <>
+      <Field label="Bedding snubs" error={errors[`${at}.count`]} help="1 to 500">
+        <Input
+          type="number"
+          value={bedding.count}
+          onChange={(e) => onChange({ ...bedding, count: Math.round(Number(e.target.value)) })}
+        />
+      </Field>
+      {quantity('Bedding from', 'from', SPEED)}
+      {quantity('Bedding to', 'to', SPEED)}
+      {quantity('Gap between snubs', 'gap', TIME)}
+      {quantity('Cool-down after', 'coolDown', TIME)}
+      <label className="flex items-center gap-2 text-sm">
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--ink)]"
+          checked={bedding.done}
+          onChange={(e) => onChange({ ...bedding, done: e.target.checked })}
+        />
+        Bedding in was done
+      </label>
+    </>
+  );
+}

@@ -1,0 +1,123 @@
+import type { Configuration, LaneView, Plan, ProcedureView, Quantity } from '../../api/types';
+import { letterOf } from '../../charts/letters';
+import { Field, Input, Select } from '../../ui/Field';
+import { Heading } from '../../ui/Layout';
+import { QuantityField } from '../../ui/QuantityField';
+import { labelOf } from '../garage/labels';
+import { LaneForm } from './LaneForm';
+import { PLAN_FIELDS } from './units';
+
+const ORDERS: [Plan['order'], string][] = [
+  ['A_B_A', 'A-B-A, back to the baseline'],
+  ['ABBA', 'ABBA, there and back'],
+  ['RANDOMISED', 'shuffled in blocks'],
+  ['ONE_AFTER_ANOTHER', 'one after another'],
+];
+
+/** Everything a plan says. Each change is worked out at once. */
+export function PlanForm(props: {
+  configurations: Configuration[];
+  procedures: ProcedureView[];
+  lanes: LaneView[];
+  plan: Plan;
+  errors: Record<string, string>;
+  onChange: (plan: Plan) => void;
+}) {
+  const { plan, errors, onChange } = props;
+  const set = (changes: Partial<Plan>) => onChange({ ...plan, ...changes });
+  const quantity = (key: keyof typeof PLAN_FIELDS) => (
+    <QuantityField
+      key={key}
+      allowed={PLAN_FIELDS[key]}
+      value={plan[key]}
+      error={errors[key]}
+      onChange={(q: Quantity | null) => {
+        if (q || key === 'expectedStop' || key === 'limit') set({ [key]: q });
+      }}
+    />
+  );
+  const configuration = (i: number) => (
+    <Field
+      key={i}
+      label={i === 0 ? 'Baseline' : `Candidate ${letterOf(i)}`}
+      error={i === 1 ? errors.configurationIds : undefined}
+    >
+      <Select
+        value={plan.configurationIds[i] ?? ''}
+        onChange={(e) => {
+          const ids = [...plan.configurationIds];
+          if (e.target.value) ids[i] = e.target.value;
+          else ids.splice(i, 1);
+          set({ configurationIds: ids });
+        }}
+      >
+        {i > 1 && <option value="">none</option>}
+        {props.configurations.map((c) => (
+          <option key={c.id} value={c.id}>
+            {labelOf(c)}
+          </option>
+        ))}
+      </Select>
+    </Field>
+  );
+  const rows = Math.min(6, props.configurations.length, plan.configurationIds.length + 1);
+  return (
+    <div className="no-print grid content-start gap-4">
+      <Heading>The plan</Heading>
+      {Array.from({ length: rows }, (_, i) => configuration(i))}
+      <Field label="Procedure">
+        <Select value={plan.procedureId} onChange={(e) => set({ procedureId: e.target.value })}>
+          {props.procedures.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.procedure.name}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <Field label="Stops of each" help="1 to 200" error={errors.stopsEach}>
+        <Input
+          type="number"
+          min={1}
+          max={200}
+          value={plan.stopsEach}
+          onChange={(e) =>
+            set({ stopsEach: Math.min(200, Math.max(1, Math.round(Number(e.target.value)) || 1)) })
+          }
+        />
+      </Field>
+      <Field label="Order">
+        <Select value={plan.order} onChange={(e) => set({ order: e.target.value as Plan['order'] })}>
+          {ORDERS.map(([order, label]) => (
+            <option key={order} value={order}>
+              {label}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      {quantity('speed')}
+      {quantity('margin')}
+      <Field label="Load">
+        <Select value={plan.load} onChange={(e) => set({ load: e.target.value as Plan['load'] })}>
+          <option value="LADEN">laden</option>
+          <option value="LIGHT">light</option>
+        </Select>
+      </Field>
+      <LaneForm lanes={props.lanes} chosen={plan.laneId} onChoose={(laneId) => set({ laneId })} />
+      {quantity('expectedStop')}
+      {quantity('slot')}
+      {quantity('fitting')}
+      {quantity('turnRound')}
+      {quantity('ambient')}
+      {quantity('limit')}
+      <label className="flex items-center gap-2 text-sm">
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--ink)]"
+          checked={plan.beddedBefore}
+          onChange={(e) => set({ beddedBefore: e.target.checked })}
+        />
+        New parts are bedded in before the day
+      </label>
+    </div>
+  );
+}

@@ -1,0 +1,109 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams } from 'react-router';
+import { configurations, lanes, plan, procedures, test } from '../../api/queries';
+import type { Configuration, LaneView, Plan, PlanView, ProcedureView, TestDetail } from '../../api/types';
+import { EmptySlab, Strip } from '../../ui/Layout';
+import { Loaded } from '../../ui/Loaded';
+import { Link } from 'react-router';
+import { Planner } from './Planner';
+
+/** Can this test answer its question, on that lane, in that time? */
+export function PlanPage() {
+  const { testId = '' } = useParams();
+  return (
+    <Loaded query={useQuery(test(testId))} what="Reading the test">
+      {(detail) => <WithLibrary detail={detail} />}
+    </Loaded>
+  );
+}
+
+function WithLibrary({ detail }: { detail: TestDetail }) {
+  const own = useQuery(configurations(detail.vehicle.id));
+  const methods = useQuery(procedures());
+  const places = useQuery(lanes());
+  const stored = useQuery(plan(detail.test.id));
+  return (
+    <Loaded query={own} what="Reading the configurations">
+      {(all) => (
+        <Loaded query={methods} what="Reading the procedures">
+          {(library) => (
+            <Loaded query={places} what="Reading the lanes">
+              {(known) => (
+                <Loaded query={stored} what="Reading the plan">
+                  {(view) => <Start {...{ detail, all, library, known, view }} />}
+                </Loaded>
+              )}
+            </Loaded>
+          )}
+        </Loaded>
+      )}
+    </Loaded>
+  );
+}
+
+type Props = {
+  detail: TestDetail;
+  all: Configuration[];
+  library: ProcedureView[];
+  known: LaneView[];
+  view: PlanView;
+};
+
+function Start({ detail, all, library, known, view }: Props) {
+  const procedure = library[0];
+  if (all.length < 2 || !procedure) {
+    return (
+      <Strip>
+        <h1 className="mb-4 text-[26px]">{detail.test.question}</h1>
+        <EmptySlab line="A plan compares two configurations. Describe them in the garage first.">
+          <Link
+            className="font-[620] underline"
+            to={`/garage?view=configurations&vehicle=${detail.vehicle.id}`}
+          >
+            To the garage
+          </Link>
+        </EmptySlab>
+      </Strip>
+    );
+  }
+  return (
+    <Planner
+      key={detail.test.id}
+      detail={detail}
+      configurations={all}
+      procedures={library}
+      lanes={known}
+      stored={view}
+      first={view.plan ?? firstPlan(detail, all, procedure, known)}
+    />
+  );
+}
+
+/** A plan to begin with: straight stops of the first two configurations, with a return to the baseline. */
+function firstPlan(
+  detail: TestDetail,
+  all: Configuration[],
+  procedure: ProcedureView,
+  known: LaneView[],
+): Plan {
+  const speed = detail.test.nominalSpeed;
+  return {
+    vehicleId: detail.vehicle.id,
+    load: 'LADEN',
+    configurationIds: all.slice(0, 2).map((c) => c.id),
+    procedureId: procedure.id,
+    laneId: known[0]?.id ?? null,
+    speed: { entered: speed.entered, unit: speed.unit },
+    margin: { entered: detail.test.marginOfBaseline ? 1 : detail.test.marginSize, unit: 'METRES' },
+    stopsEach: 8,
+    order: 'A_B_A',
+    seed: Math.floor(Math.random() * 1e6),
+    slot: { entered: 4, unit: 'HOURS' },
+    ambient: { entered: 15, unit: 'CELSIUS' },
+    fitting: { entered: 60, unit: 'MINUTES' },
+    turnRound: { entered: 60, unit: 'SECONDS' },
+    expectedStop: null,
+    limit: null,
+    beddedBefore: true,
+  };
+}

@@ -1,0 +1,184 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
+import { Link } from 'react-router';
+import { Problem, put } from '../../api/client';
+import { forecast, plan as planOf } from '../../api/queries';
+import type {
+  Configuration,
+  Forecast,
+  LaneView,
+  Plan,
+  PlanView,
+  ProcedureView,
+  TestDetail,
+} from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { Button } from '../../ui/Button';
+import { Failure, Heading, Reading, Strip } from '../../ui/Layout';
+import { Status } from '../../ui/Status';
+import { number, told, type UnitTable } from '../../units/units';
+import { hoursMinutes } from './clock';
+import { DayLine } from './DayLine';
+import { Expectation } from './Expectation';
+import { LanePlan } from './LanePlan';
+import { PlanForm } from './PlanForm';
+import { StopsCurve } from './StopsCurve';
+
+const SAVINGS = {
+  FEWER_STOPS: 'Fewer stops of each',
+  NO_RETURN_TO_BASELINE: 'No return to the baseline',
+  BED_IN_BEFORE: 'Bed the new parts in before the day',
+} as const;
+
+/** The plan, and at once what it takes and can show. */
+export function Planner(props: {
+  detail: TestDetail;
+  configurations: Configuration[];
+  procedures: ProcedureView[];
+  lanes: LaneView[];
+  stored: PlanView;
+  first: Plan;
+}) {
+  const { detail, stored } = props;
+  const { units } = usePreferences();
+  const client = useQueryClient();
+  const [plan, setPlan] = useState(props.first);
+  const tried = useDeferredValue(plan);
+  const result = useQuery({
+    ...forecast(detail.test.id, tried),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const save = useMutation({
+    mutationFn: () => put<PlanView>(`/tests/${detail.test.id}/plan`, plan),
+    onSuccess: (saved) => client.setQueryData(planOf(detail.test.id).queryKey, saved),
+  });
+  const errors = result.error instanceof Problem ? result.error.fields : {};
+  const f = result.data;
+  const lane = props.lanes.find((l) => l.id === plan.laneId)?.lane ?? null;
+  const unsaved = JSON.stringify(plan) !== JSON.stringify(stored.plan);
+  return (
+    <>
+      <Strip tone="sheet" className="flex flex-wrap items-start justify-between gap-6">
+        <div>
+          <h1 className="max-w-[46ch] text-[26px]">{f ? answer(f, plan, units) : detail.test.question}</h1>
+          <p className="mt-1.5 text-[14.5px] text-ink-2">{detail.test.question}</p>
+        </div>
+        <div className="no-print flex items-center gap-3">
+          <Button
+            tone="main"
+            disabled={!unsaved || save.isPending || !!result.error}
+            onClick={() => save.mutate()}
+          >
+            {unsaved ? 'Save the plan' : 'Saved'}
+          </Button>
+          {stored.plan && (
+            <Link className="text-sm underline" to={`/tests/${detail.test.id}/run-card`}>
+              Run card to print
+            </Link>
+          )}
+        </div>
+      </Strip>
+      <Strip className="grid gap-10 lg:grid-cols-[320px_1fr]">
+        <PlanForm {...props} plan={plan} errors={errors} onChange={setPlan} />
+        <div className="min-w-0">
+          {save.error && <Failure error={save.error} />}
+          {result.error && Object.keys(errors).length === 0 && <Failure error={result.error} />}
+          {!f ? (
+            <Reading what="Working the plan out" />
+          ) : (
+            <div className="grid gap-8">
+              <section>
+                <Heading note={lane ? `${lane.lane}, controlled by ${lane.controlledBy}` : 'choose a lane'}>
+                  The lane
+                </Heading>
+                <LanePlan forecast={f} lane={lane} units={units} />
+              </section>
+              <div className="grid gap-8 xl:grid-cols-2">
+                <section>
+                  <Heading
+                    note={
+                      f.forecast.stopsNeeded.source === 'OWN_SERIES'
+                        ? `spread ${number(units.distance.of(f.forecast.stopsNeeded.sdM), 1)} ${units.distance.unit}, from earlier stops of this car`
+                        : 'spread assumed'
+                    }
+                  >
+                    How many stops
+                  </Heading>
+                  <StopsCurve forecast={f} planned={plan.stopsEach} units={units} />
+                </section>
+                <section>
+                  <Heading>What to know before</Heading>
+                  <ul className="grid gap-2 text-sm">
+                    <li>
+                      Order {plan.order.replaceAll('_', '-')}: {f.forecast.swaps} changes of parts. It guards
+                      thus: {f.guards}.
+                    </li>
+                    {f.forecast.warnings.map((w) => (
+                      <li key={w} className="flex gap-3">
+                        <Status small kind="caution" word="Caution" />
+                        <span>{told(w, units)}</span>
+                      </li>
+                    ))}
+                    {f.forecast.heat.map((h) => (
+                      <li key={h.configuration + h.message} className="flex gap-3">
+                        <Status
+                          small
+                          kind={h.caution ? 'caution' : 'pass'}
+                          word={h.caution ? 'Caution' : 'Pass'}
+                        />
+                        <span>
+                          {h.configuration}: {told(h.message, units)}
+                        </span>
+                      </li>
+                    ))}
+                    {f.forecast.assumptions.length > 0 && (
+                      <li className="text-ink-3">
+                        Assumed for want of a figure: {told(f.forecast.assumptions.join('; '), units)}.
+                      </li>
+                    )}
+                  </ul>
+                </section>
+              </div>
+              <section>
+                <Heading note={`${hoursMinutes(f.endS)} of ${hoursMinutes(slotSeconds(plan))}`}>
+                  The day
+                </Heading>
+                <DayLine forecast={f} slotS={slotSeconds(plan)} units={units} />
+                {f.forecast.savings.length > 0 && (
+                  <ul className="mt-3 grid gap-1.5 text-sm">
+                    {f.forecast.savings.map((s) => (
+                      <li key={s.kind} className="flex flex-wrap items-center gap-3">
+                        <Status small kind={s.fits ? 'pass' : 'block'} word={s.fits ? 'Fits' : 'Too long'} />
+                        {SAVINGS[s.kind]}
+                        {s.kind === 'FEWER_STOPS' && ` (${s.stopsEach})`}: {hoursMinutes(s.endS)}
+                      </li>
+                    ))}
+                  </ul>
+                )}
+              </section>
+              <Expectation testId={detail.test.id} stored={stored} />
+            </div>
+          )}
+        </div>
+      </Strip>
+    </>
+  );
+}
+
+const SECONDS: Record<string, number> = { HOURS: 3600, MINUTES: 60, SECONDS: 1 };
+const slotSeconds = (plan: Plan) => plan.slot.entered * (SECONDS[plan.slot.unit] ?? 1);
+
+/** The answer first: whether it can be driven, and what it could show. */
+function answer(f: Forecast, plan: Plan, units: UnitTable): string {
+  const u = units.distance;
+  const missing = f.forecast.missingM.value;
+  const shown = `${plan.stopsEach} stops of each can show ${number(u.of(f.forecast.smallestShownM), 1)} ${u.unit}`;
+  if (missing !== undefined && missing > 0) {
+    return `NO-GO: the lane is ${number(u.of(missing), 0)} ${u.unit} too short.`;
+  }
+  if (f.endS > slotSeconds(plan)) {
+    return `It does not fit the slot: ${hoursMinutes(f.endS)} are needed.`;
+  }
+  return missing === undefined ? `${shown}. Choose a lane.` : `GO. ${shown}.`;
+}

@@ -1,0 +1,115 @@
+import type { Gate, Phase, Quantity } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { Field, Input, Select } from '../../ui/Field';
+import { QuantityField } from '../../ui/QuantityField';
+import { word } from '../garage/labels';
+import { PHASE_FIELDS } from './fields';
+import { phaseWords, SYSTEM } from './words';
+
+const KINDS: Phase['kind'][] = ['STOP', 'SNUB', 'SPIKE', 'COOL_DOWN', 'OBSERVATION', 'INSPECTION'];
+
+/** One phase to change. */
+export function PhaseFields(props: {
+  phase: Phase;
+  at: string;
+  errors: Record<string, string>;
+  onChange: (phase: Phase) => void;
+  onRemove: (() => void) | undefined;
+}) {
+  const { phase, at, errors, onChange } = props;
+  const set = (changes: Partial<Phase>) => onChange({ ...phase, ...changes });
+  const wrong = Object.keys(errors).some((f) => f.startsWith(`${at}.`));
+  const speed = (key: 'from' | 'to') => (
+    <QuantityField
+      allowed={PHASE_FIELDS[key]}
+      value={phase[key]}
+      error={errors[`${at}.${key}`]}
+      onChange={(q) => q && set({ [key]: q })}
+    />
+  );
+  const gate = (key: keyof Gate) => (
+    <QuantityField
+      allowed={PHASE_FIELDS[key]}
+      value={phase.gate[key]}
+      error={errors[`${at}.gate.${key}`]}
+      onChange={(q: Quantity | null) => set({ gate: { ...phase.gate, [key]: q } })}
+    />
+  );
+  const select = (label: string, key: 'kind' | 'gear' | 'load' | 'system', options: [string, string][]) => (
+    <Field label={label}>
+      <Select value={phase[key]} onChange={(e) => set({ [key]: e.target.value })}>
+        {options.map(([value, name]) => (
+          <option key={value} value={value}>
+            {name}
+          </option>
+        ))}
+      </Select>
+    </Field>
+  );
+  const count = (label: string, key: 'repeats' | 'mostExtra') => (
+    <Field label={label} error={errors[`${at}.${key}`]}>
+      <Input
+        type="number"
+        value={phase[key]}
+        onChange={(e) => set({ [key]: Math.round(Number(e.target.value)) })}
+      />
+    </Field>
+  );
+  return (
+    <details className="border-b border-joint py-2" open={wrong || undefined}>
+      <summary className="cursor-pointer text-sm">
+        <b className="inline-block w-48 font-[600]">{phase.name}</b>
+        <span className="text-ink-2">{phaseWords(phase)}</span>
+        {wrong && <span className="ml-3 text-block">to mend</span>}
+      </summary>
+      <div className="grid gap-x-6 gap-y-4 py-4 md:grid-cols-4">
+        <Field label="Name of the phase" error={errors[`${at}.name`]} className="md:col-span-2">
+          <Input value={phase.name} onChange={(e) => set({ name: e.target.value })} />
+        </Field>
+        {select(
+          'Kind',
+          'kind',
+          KINDS.map((k) => [k, word(k)]),
+        )}
+        {count('How many', 'repeats')}
+        {speed('from')}
+        {speed('to')}
+        <QuantityField
+          allowed={PHASE_FIELDS.target}
+          value={phase.target}
+          error={errors[`${at}.target`]}
+          onChange={(target) => set({ target })}
+          className="md:col-span-2"
+        />
+        {select('Drive', 'gear', [
+          ['NEUTRAL', 'neutral'],
+          ['IN_GEAR', 'in gear'],
+        ])}
+        {select('Load', 'load', [
+          ['LADEN', 'laden'],
+          ['LIGHT', 'light'],
+        ])}
+        {select('Brakes', 'system', Object.entries(SYSTEM))}
+        {count('Extra runs at most', 'mostExtra')}
+        {gate('coldest')}
+        {gate('hottest')}
+        {gate('soonest')}
+        {gate('latest')}
+        <label className="flex items-center gap-2 text-sm md:col-span-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--ink)]"
+            checked={phase.lockForbidden}
+            onChange={(e) => set({ lockForbidden: e.target.checked })}
+          />
+          A locked wheel means do it again
+        </label>
+        {props.onRemove && (
+          <div className="md:col-span-2">
+            <Button onClick={props.onRemove}>Take the phase out</Button>
+          </div>
+        )}
+      </div>
+    </details>
+  );
+}

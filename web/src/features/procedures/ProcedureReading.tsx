@@ -1,0 +1,82 @@
+import type { Procedure } from '../../api/types';
+import { Heading } from '../../ui/Layout';
+import { Status } from '../../ui/Status';
+import { Table, Td, Th } from '../../ui/Table';
+import { ABORT, gateWords, phaseWords, RUN_BY, SYSTEM, typed } from './words';
+
+/** A procedure to read: phases, what ends it, what it needs. */
+export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
+  return (
+    <div className="grid gap-6">
+      <p className="max-w-[70ch]">{p.purpose}</p>
+      <div className="overflow-x-auto">
+        <Table aria-label="Phases">
+          <thead>
+            <tr>
+              <Th>phase</Th>
+              <Th>what is driven</Th>
+              <Th>gate</Th>
+              <Th>brakes</Th>
+              <Th>locked wheel</Th>
+            </tr>
+          </thead>
+          <tbody>
+            {p.phases.map((x) => (
+              <tr key={x.name}>
+                <Td className="font-[600] whitespace-nowrap">{x.name}</Td>
+                <Td>{phaseWords(x)}</Td>
+                <Td>{gateWords(x.gate) || 'open'}</Td>
+                <Td>{SYSTEM[x.system]}</Td>
+                <Td>{x.lockForbidden ? 'do it again' : 'noted'}</Td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </div>
+      <div className="grid gap-8 md:grid-cols-2">
+        <div>
+          <Heading>Cautions</Heading>
+          <ul className="grid gap-1.5 text-sm">
+            {p.cautions.map((c) => (
+              <li key={c} className="flex gap-3">
+                <Status small kind="caution" word="Caution" />
+                <span>{c}</span>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-3 text-sm">Run by {RUN_BY[p.runBy]}.</p>
+        </div>
+        <div>
+          <Heading>Testing ends at once when</Heading>
+          <ul className="list-disc pl-5 text-sm">
+            {p.abortRules.map((r) => (
+              <li key={r}>{ABORT[r]}</li>
+            ))}
+          </ul>
+        </div>
+        <div>
+          <Heading>Bring</Heading>
+          <ul className="list-disc pl-5 text-sm">
+            {p.bring.map((b) => (
+              <li key={b}>{b}</li>
+            ))}
+          </ul>
+        </div>
+        <div>
+          <Heading note="from the code that binds you; Frenum has none of its own">Acceptance limits</Heading>
+          {p.limits.length === 0 ? (
+            <p className="text-sm text-ink-3">None entered. Copy the procedure to enter yours.</p>
+          ) : (
+            <ul className="text-sm">
+              {p.limits.map((l) => (
+                <li key={l.what + l.source}>
+                  {l.what}: {l.atLeast ? 'at least' : 'at most'} {typed(l.value)} ({l.source})
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      </div>
+    </div>
+  );
+}
