@@ -857,7 +857,6 @@ export interface components {
             };
             /** Format: date */
             since: string;
-            unbedded: boolean;
         };
         Phase: {
             from: components["schemas"]["WrittenQuantity"];

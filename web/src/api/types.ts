@@ -87,7 +87,11 @@ export type Phase = Omit<Schemas['Phase'], 'target' | 'gate' | 'from' | 'to'> & 
   gate: Gate;
 };
 export type Gate = { [K in 'coldest' | 'hottest' | 'soonest' | 'latest']: Quantity | null };
-export type Procedure = Omit<Schemas['Procedure'], 'phases'> & { phases: Phase[] };
+export type Limit = Omit<Schemas['Limit'], 'value'> & { value: Quantity };
+export type Procedure = Omit<Schemas['Procedure'], 'phases' | 'limits'> & {
+  phases: Phase[];
+  limits: Limit[];
+};
 export type ProcedureView = Omit<Schemas['ProcedureView'], 'procedure'> & { procedure: Procedure };
 type PlanQuantities = 'speed' | 'margin' | 'slot' | 'ambient' | 'fitting' | 'turnRound';
 export type Plan = Omit<

@@ -37,6 +37,9 @@ export const KEY_LIST: [string, [string, string][]][] = [
     'Everywhere',
     [
       ['G T', 'tests'],
+      ['G G', 'garage'],
+      ['G R', 'procedures'],
+      ['G P', 'plan'],
       ['G I', 'bring in a file'],
       ['G S', 'stops'],
       ['G C', 'compare'],

@@ -24,7 +24,7 @@ const WORDS: Record<Stretch['kind'], string> = {
 };
 
 /** Does the day fit its slot, and how hot does it get? Stretches of the day over the predicted heat of a front disc. */
-export function DayLine(props: { forecast: Forecast; slotS: number; units: UnitTable }) {
+export function DayLine(props: { forecast: Forecast; slotS: number; ambientC: number; units: UnitTable }) {
   const { ref, width } = useWidth<HTMLDivElement>(1200);
   const { units, slotS, forecast } = props;
   const { items } = forecast.forecast.clock;
@@ -38,13 +38,15 @@ export function DayLine(props: { forecast: Forecast; slotS: number; units: UnitT
   const base = TOP + BLOCKS + 14;
   const y = scaleLinear([t.of(0), hottest * 1.08], [base + HEAT, base]);
   const line = known
-    .map((i) => {
-      const from = at(i.startS);
-      const up = i.kind === 'RUN' ? from + 1 : at(i.startS + i.durationS);
-      return `L${from} ${y(t.of(i.startC.value ?? 0))}L${up} ${y(t.of(i.peakC.value ?? 0))}`;
+    .flatMap((i) => {
+      const [from, to] = [t.of(i.startC.value ?? 0), t.of(i.peakC.value ?? 0)];
+      return i.kind === 'RUN'
+        ? [`${at(i.startS)} ${y(from)}`, `${at(i.startS) + 1} ${y(to)}`]
+        : cooling(from, to, t.of(props.ambientC)).map(
+            ([share, value]) => `${at(i.startS + share * i.durationS)} ${y(value)}`,
+          );
     })
-    .join('')
-    .replace(/^L/, 'M');
+    .join('L');
   const every = step(hottest, 3);
   const marks = Array.from({ length: Math.floor(hottest / every) }, (_, i) => (i + 1) * every);
   const over = forecast.endS > slotS;
@@ -83,6 +85,17 @@ export function DayLine(props: { forecast: Forecast; slotS: number; units: UnitT
                 style={run ? { fillOpacity: 'var(--band-a)' } : undefined}
                 stroke={run ? colour(letter) : 'none'}
               />
+              {wide > 18 && wide <= 64 && run && (
+                <text
+                  className="note"
+                  x={at(p.fromS) + wide / 2}
+                  y={TOP + 26}
+                  textAnchor="middle"
+                  style={{ fill: textColour(letter), fontWeight: 750 }}
+                >
+                  {letter}
+                </text>
+              )}
               {wide > 64 && (
                 <>
                   <text className="note" x={at(p.fromS) + 6} y={TOP + 18}>
@@ -109,7 +122,13 @@ export function DayLine(props: { forecast: Forecast; slotS: number; units: UnitT
                 </text>
               </g>
             ))}
-            <path d={line} fill="none" stroke="var(--ink)" strokeWidth={1.5} strokeLinejoin="round" />
+            <path
+              d={line ? `M${line}` : undefined}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={1.5}
+              strokeLinejoin="round"
+            />
             <text className="label" x={LEFT + 8} y={base + 17}>
               Front disc, predicted
               <tspan className="soft" dx={6}>
@@ -146,4 +165,15 @@ export function DayLine(props: { forecast: Forecast; slotS: number; units: UnitT
       </Picture>
     </div>
   );
+}
+
+/** A disc's fall from one temperature to another as it is, steep at first: pairs of share of the time and value. */
+function cooling(from: number, to: number, air: number): [number, number][] {
+  const fall = Math.log((from - air) / (to - air));
+  if (!Number.isFinite(fall))
+    return [
+      [0, from],
+      [1, to],
+    ];
+  return Array.from({ length: 13 }, (_, k) => [k / 12, air + (from - air) * Math.exp((-fall * k) / 12)]);
 }

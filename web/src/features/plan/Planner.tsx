@@ -144,7 +144,7 @@ export function Planner(props: {
                 <Heading note={`${hoursMinutes(f.endS)} of ${hoursMinutes(slotSeconds(plan))}`}>
                   The day
                 </Heading>
-                <DayLine forecast={f} slotS={slotSeconds(plan)} units={units} />
+                <DayLine forecast={f} slotS={slotSeconds(plan)} ambientC={inCelsius(plan)} units={units} />
                 {f.forecast.savings.length > 0 && (
                   <ul className="mt-3 grid gap-1.5 text-sm">
                     {f.forecast.savings.map((s) => (
@@ -168,6 +168,8 @@ export function Planner(props: {
 
 const SECONDS: Record<string, number> = { HOURS: 3600, MINUTES: 60, SECONDS: 1 };
 const slotSeconds = (plan: Plan) => plan.slot.entered * (SECONDS[plan.slot.unit] ?? 1);
+
+const inCelsius = ({ ambient: a }: Plan) => (a.unit === 'FAHRENHEIT' ? (a.entered - 32) / 1.8 : a.entered);
 
 /** The answer first: whether it can be driven, and what it could show. */
 function answer(f: Forecast, plan: Plan, units: UnitTable): string {

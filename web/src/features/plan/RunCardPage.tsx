@@ -115,7 +115,16 @@ function Card(props: { testId: string; question: string; vehicleId: string; vehi
                       from {hoursMinutes(s.fromS)}, {hoursMinutes(s.toS - s.fromS)}
                     </span>
                   </h2>
-                  {phase && s.runs > 0 ? (
+                  {phase && phase.kind === 'SNUB' ? (
+                    <p>
+                      {phaseWords({ ...phase, repeats: s.runs })}. {gateWords(phase.gate) || 'No gate'}.
+                      <span className="mt-1 flex flex-wrap gap-2" aria-hidden>
+                        {Array.from({ length: s.runs }, (_, k) => (
+                          <span key={k} className="inline-block size-5 border-[1.5px] border-edge" />
+                        ))}
+                      </span>
+                    </p>
+                  ) : phase && s.runs > 0 ? (
                     <>
                       <p className="text-ink-2">
                         {phaseWords({ ...phase, repeats: s.runs })}. {gateWords(phase.gate) || 'No gate'}.

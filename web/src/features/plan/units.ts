@@ -18,6 +18,9 @@ const TIME = [
   { unit: 'SECONDS', symbol: 's' },
 ] as Allowed['units'];
 
+/** The same units with another one first, in which the bounds are told. */
+const usual = (unit: string) => [...TIME].sort((a, b) => Number(b.unit === unit) - Number(a.unit === unit));
+
 /** What a plan asks for, bounded as the server bounds it. */
 export const PLAN_FIELDS = {
   speed: { label: 'Test speed', low: 15, high: 300, units: SPEED },
@@ -28,14 +31,14 @@ export const PLAN_FIELDS = {
     units: LENGTH,
     help: 'The smallest difference that would matter to you.',
   },
-  slot: { label: 'Booked time', low: 12, high: 1440, units: TIME },
+  slot: { label: 'Booked time', low: 0.2, high: 24, units: usual('HOURS') },
   ambient: { label: 'Air', low: -40, high: 55, units: TEMPERATURE },
   fitting: { label: 'Changing the parts takes', low: 0, high: 1440, units: TIME },
   turnRound: {
     label: 'Turning round takes',
-    low: 5 / 60,
-    high: 60,
-    units: TIME,
+    low: 5,
+    high: 3600,
+    units: usual('SECONDS'),
     help: 'Both ends together.',
   },
   expectedStop: {

@@ -6,6 +6,7 @@ import type { Phase, Procedure, ProcedureView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
+import { LimitFields } from './LimitFields';
 import { PhaseFields } from './PhaseFields';
 import { ABORT, RUN_BY } from './words';
 
@@ -117,6 +118,7 @@ export function ProcedureEditor(props: {
           })}
         </fieldset>
       </div>
+      <LimitFields limits={p.limits} errors={errors} onChange={(limits) => set({ limits })} />
       {save.error && <Failure error={save.error} />}
       <div className="flex gap-3">
         <Button tone="main" type="submit" disabled={save.isPending}>

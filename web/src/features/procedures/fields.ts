@@ -28,6 +28,18 @@ export const PHASE_FIELDS = {
     ] as Allowed['units'],
     help: 'Empty: as hard as the tyres allow. Effort 10 to 3000 N.',
   },
+  limit: {
+    label: 'Limit',
+    low: 0,
+    high: 16,
+    units: [
+      { unit: 'METRES_PER_SECOND_SQUARED', symbol: 'm/s²' },
+      { unit: 'STANDARD_GRAVITY', symbol: 'g' },
+      { unit: 'METRES', symbol: 'm' },
+      { unit: 'NEWTONS', symbol: 'N' },
+      { unit: 'PERCENT', symbol: '%' },
+    ] as Allowed['units'],
+  },
   coldest: { label: 'Discs at least', low: -20, high: 900, units: TEMPERATURES },
   hottest: { label: 'Discs at most', low: -20, high: 900, units: TEMPERATURES },
   soonest: { label: 'Not sooner than', low: 1, high: 7200, units: TIMES },

@@ -47,7 +47,7 @@ public record Difference(List<Change> changes, List<String> factors, Figure mass
         return new Difference(
                 List.copyOf(changes),
                 changes.stream().map(Change::factor).distinct().toList(),
-                mass(a, b, slots),
+                mass(a, b, slots.stream().filter(Slot::hasMass).toList()),
                 total(b, slots, p -> p.cost(), "cost"),
                 total(
                         b,
@@ -83,7 +83,8 @@ public record Difference(List<Change> changes, List<String> factors, Figure mass
         }
         String last = factors.get(factors.size() - 1);
         String others = String.join(", ", factors.subList(0, factors.size() - 1));
-        return Optional.of("%s and %s change together: this test cannot tell which did it.".formatted(others, last));
+        String told = "%s and %s change together: this test cannot tell which did it.".formatted(others, last);
+        return Optional.of(told.substring(0, 1).toUpperCase(Locale.ROOT) + told.substring(1));
     }
 
     private static boolean alike(Part a, Part b) {

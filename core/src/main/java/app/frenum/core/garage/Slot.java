@@ -46,6 +46,11 @@ public enum Slot {
         return field == PartField.MASS || field == PartField.HOURS || own.contains(field);
     }
 
+    /** Whether it is a thing that can be weighed, rather than a filling or a setting. */
+    boolean hasMass() {
+        return this != FLUID && this != BIAS && this != DUCTS && this != SURFACE_TREATMENT;
+    }
+
     boolean isPads() {
         return this == PADS_FRONT || this == PADS_REAR;
     }

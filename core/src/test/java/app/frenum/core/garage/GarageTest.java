@@ -115,7 +115,7 @@ class GarageTest {
                 Map.of(BrakeSwitch.ANTI_LOCK, true));
         Difference d = Difference.between(STOCK, both);
         assertThat(d.factors()).containsExactly("pads", "tyres");
-        assertThat(d.warning().orElseThrow()).startsWith("pads and tyres change together");
+        assertThat(d.warning().orElseThrow()).startsWith("Pads and tyres change together");
         ConfigurationSpec between = Difference.inBetween(STOCK, both, "pads");
         assertThat(Difference.between(STOCK, between).factors()).containsExactly("pads");
         assertThat(Difference.between(between, both).factors()).containsExactly("tyres");
