@@ -56,7 +56,10 @@ export function Shell() {
           Frenum
         </Link>
         {chosen && <Session testId={chosen} />}
-        <nav aria-label="Sections" className="ml-auto flex gap-5 max-md:ml-0 max-md:w-full max-md:gap-2">
+        <nav
+          aria-label="Sections"
+          className="ml-auto flex gap-5 max-md:ml-0 max-md:w-full max-md:gap-2 max-md:overflow-x-auto"
+        >
           <Stage name="All">
             <Section to="/tests" name="Tests" end />
           </Stage>

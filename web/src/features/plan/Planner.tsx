@@ -43,6 +43,7 @@ export function Planner(props: {
   const { units } = usePreferences();
   const client = useQueryClient();
   const [plan, setPlan] = useState(props.first);
+  const [kept, setKept] = useState(stored.plan ? props.first : null);
   const tried = useDeferredValue(plan);
   const result = useQuery({
     ...forecast(detail.test.id, tried),
@@ -50,13 +51,16 @@ export function Planner(props: {
     retry: false,
   });
   const save = useMutation({
-    mutationFn: () => put<PlanView>(`/tests/${detail.test.id}/plan`, plan),
-    onSuccess: (saved) => client.setQueryData(planOf(detail.test.id).queryKey, saved),
+    mutationFn: (p: Plan) => put<PlanView>(`/tests/${detail.test.id}/plan`, p),
+    onSuccess: (saved, sent) => {
+      setKept(sent);
+      client.setQueryData(planOf(detail.test.id).queryKey, saved);
+    },
   });
   const errors = result.error instanceof Problem ? result.error.fields : {};
   const f = result.data;
   const lane = props.lanes.find((l) => l.id === plan.laneId)?.lane ?? null;
-  const unsaved = JSON.stringify(plan) !== JSON.stringify(stored.plan);
+  const unsaved = plan !== kept;
   return (
     <>
       <Strip tone="sheet" className="flex flex-wrap items-start justify-between gap-6">
@@ -68,7 +72,7 @@ export function Planner(props: {
           <Button
             tone="main"
             disabled={!unsaved || save.isPending || !!result.error}
-            onClick={() => save.mutate()}
+            onClick={() => save.mutate(plan)}
           >
             {unsaved ? 'Save the plan' : 'Saved'}
           </Button>

@@ -4,60 +4,23 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.server.Journeys;
-import app.frenum.server.RunningServer;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Whole journeys through the real interface, in a real browser, on a real database. */
-class JourneysTest {
-    private static RunningServer server;
-    private static Browser browser;
-    private Page page;
-
+/** From a file to a verdict. */
+class JourneysTest extends Journey {
     @TempDir
     private Path folder;
-
-    @BeforeAll
-    static void start() {
-        // A machine busy with other work may be slow; that is not what these tests are about.
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
-        server = RunningServer.withDemo();
-        browser = new Browser();
-    }
-
-    @AfterAll
-    static void stop() {
-        browser.close();
-        server.close();
-    }
-
-    @BeforeEach
-    void open() {
-        page = browser.page(server.url(), 1280, 800);
-        page.navigate("/");
-        assertThat(heading()).isVisible();
-    }
-
-    @AfterEach
-    void thePageComplainedOfNothing() {
-        page.context().close();
-        assertThat(browser.complaints()).isEmpty();
-    }
 
     @Test
     void fromTwoLogsToAVerdictThatAStrikeOutChanges() {
@@ -197,7 +160,7 @@ class JourneysTest {
     void axeFindsNothingSeriousOnAnyPageByDayOrNight() {
         String test = demoTest();
         for (String theme : List.of("day", "night")) {
-            for (String path : List.of("/tests", test + "/stops", test + "/compare", "/import")) {
+            for (String path : everyPage(test)) {
                 page.navigate(path);
                 assertThat(heading()).isVisible();
                 if (theme.equals("night")
@@ -220,7 +183,7 @@ class JourneysTest {
     void aPhoneShowsEveryPageWithoutSideways() {
         page.setViewportSize(390, 844);
         String test = demoTest();
-        for (String path : List.of("/tests", test + "/stops", test + "/compare", "/import")) {
+        for (String path : everyPage(test)) {
             page.navigate(path);
             assertThat(heading()).isVisible();
             assertThat((int) page.evaluate("document.documentElement.scrollWidth"))
@@ -229,21 +192,19 @@ class JourneysTest {
         }
     }
 
-    private Locator heading() {
-        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
-    }
-
-    private String demoTest() {
-        page.navigate("/tests");
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"))
-                .getAttribute("href")
-                .replace("/compare", "");
-    }
-
-    private void section(String name) {
-        page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
-                .click();
+    private static List<String> everyPage(String test) {
+        return List.of(
+                "/tests",
+                "/garage",
+                "/garage?view=configurations",
+                "/garage?view=difference",
+                "/procedures",
+                "/plan",
+                test + "/plan",
+                test + "/run-card",
+                test + "/stops",
+                test + "/compare",
+                "/import");
     }
 
     private void bringIn(Path file) {

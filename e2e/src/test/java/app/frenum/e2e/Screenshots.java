@@ -40,6 +40,17 @@ public final class Screenshots {
                     .last()
                     .click();
             shoot(page, folder, "stop");
+            page.navigate(test + "/plan");
+            page.getByText("The day").waitFor();
+            shoot(page, folder, "plan");
+            page.navigate("/garage?view=difference");
+            page.getByText("change together").waitFor();
+            shoot(page, folder, "difference");
+            page.navigate("/procedures");
+            shoot(page, folder, "procedures");
+            page.navigate(test + "/run-card");
+            page.getByText("Course closed").waitFor();
+            shoot(page, folder, "run-card");
             page.navigate("/import");
             page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
             page.getByText("Stops found").waitFor();

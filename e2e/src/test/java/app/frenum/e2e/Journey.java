@@ -1,0 +1,69 @@
+package app.frenum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.frenum.server.RunningServer;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+
+/** A journey through the real interface, in a real browser, on a real database with the demo in it. */
+abstract class Journey {
+    private static RunningServer server;
+    private static Browser browser;
+    protected Page page;
+
+    @BeforeAll
+    static void start() {
+        // A machine busy with other work may be slow; that is not what these tests are about.
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        server = RunningServer.withDemo();
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void stop() {
+        browser.close();
+        server.close();
+    }
+
+    @BeforeEach
+    void open() {
+        page = browser.page(server.url(), 1280, 800);
+        page.navigate("/");
+        assertThat(heading()).isVisible();
+    }
+
+    @AfterEach
+    void thePageComplainedOfNothing() {
+        page.context().close();
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    protected Locator heading() {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+    }
+
+    protected String demoTest() {
+        page.navigate("/tests");
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"))
+                .getAttribute("href")
+                .replace("/compare", "");
+    }
+
+    protected void section(String name) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .click();
+    }
+
+    protected Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+}
