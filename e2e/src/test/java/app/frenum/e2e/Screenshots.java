@@ -41,15 +41,15 @@ public final class Screenshots {
                     .click();
             shoot(page, folder, "stop");
             page.navigate(test + "/plan");
-            page.getByText("The day").waitFor();
+            page.getByText("end of the slot").first().waitFor();
             shoot(page, folder, "plan");
             page.navigate("/garage?view=difference");
-            page.getByText("change together").waitFor();
+            page.getByText("change together").first().waitFor();
             shoot(page, folder, "difference");
             page.navigate("/procedures");
             shoot(page, folder, "procedures");
             page.navigate(test + "/run-card");
-            page.getByText("Course closed").waitFor();
+            page.getByText("Course closed").first().waitFor();
             shoot(page, folder, "run-card");
             page.navigate("/import");
             page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
