@@ -134,7 +134,7 @@ function Section({ to, name, end }: { to: string; name: string; end?: boolean })
     <NavLink
       to={to}
       end={end}
-      className="relative px-2.5 pt-[3px] pb-[9px] text-[15px] font-[550] text-ink-2 aria-[current=page]:bg-ink aria-[current=page]:font-[650] aria-[current=page]:text-on-ink aria-[current=page]:after:absolute aria-[current=page]:after:inset-x-0 aria-[current=page]:after:top-full aria-[current=page]:after:z-[2] aria-[current=page]:after:h-2.5 aria-[current=page]:after:bg-ink"
+      className="relative px-2.5 pt-[3px] whitespace-nowrap pb-[9px] text-[15px] font-[550] text-ink-2 aria-[current=page]:bg-ink aria-[current=page]:font-[650] aria-[current=page]:text-on-ink aria-[current=page]:after:absolute aria-[current=page]:after:inset-x-0 aria-[current=page]:after:top-full aria-[current=page]:after:z-[2] aria-[current=page]:after:h-2.5 aria-[current=page]:after:bg-ink"
     >
       {name}
     </NavLink>
