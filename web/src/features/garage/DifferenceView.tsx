@@ -8,7 +8,7 @@ import { EmptySlab, Failure } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
-import { number, signed } from '../../units/units';
+import { number } from '../../units/units';
 import { labelOf } from './labels';
 
 /** What changes from one configuration to another, and whether a test of the two could name a cause. */
@@ -76,7 +76,11 @@ export function DifferenceView(props: {
                 </Table>
               )}
               <dl className="grid max-w-4xl gap-4 text-sm md:grid-cols-3">
-                <Sum name="Mass, kg" figure={d.massKg} told={(x) => signed(x, 2)} />
+                <Sum
+                  name="Mass of the changed parts, kg"
+                  figure={d.massKg}
+                  told={(x) => `${number(Math.abs(x), 2)} ${x < 0 ? 'lighter' : 'heavier'}`}
+                />
                 <Sum name="Cost of the changed parts" figure={d.cost} told={(x) => number(x, 2)} />
                 <Sum name="Hours to fit them" figure={d.hours} told={(x) => number(x, 1)} />
               </dl>
