@@ -17,10 +17,17 @@ import java.util.function.Function;
  * @param changes slot by slot and switch by switch
  * @param factors one word each, both axles of one kind together
  * @param massKg of the second less the first, over the parts that changed
+ * @param massUncertaintyKg standard uncertainty of that, from the scales; only when every changed part has one
  * @param cost of the changed parts of the second, in the person's currency
  * @param hours to fit the changed parts of the second
  */
-public record Difference(List<Change> changes, List<String> factors, Figure massKg, Figure cost, Figure hours) {
+public record Difference(
+        List<Change> changes,
+        List<String> factors,
+        Figure massKg,
+        Figure massUncertaintyKg,
+        Figure cost,
+        Figure hours) {
     private static final double SECONDS_PER_HOUR = 3600;
 
     /** One slot or switch; what stood there before and after, in words. */
@@ -44,10 +51,12 @@ public record Difference(List<Change> changes, List<String> factors, Figure mass
                 changes.add(new Change(s.label(), s.label(), told(before), told(after)));
             }
         }
+        List<Slot> weighed = slots.stream().filter(Slot::hasMass).toList();
         return new Difference(
                 List.copyOf(changes),
                 changes.stream().map(Change::factor).distinct().toList(),
-                mass(a, b, slots.stream().filter(Slot::hasMass).toList()),
+                mass(a, b, weighed),
+                massUncertainty(a, b, weighed),
                 total(b, slots, p -> p.cost(), "cost"),
                 total(
                         b,
@@ -128,6 +137,23 @@ public record Difference(List<Change> changes, List<String> factors, Figure mass
             sum += after.get() - before.get();
         }
         return Figure.of(sum);
+    }
+
+    /** The scales' steps in quadrature, one for each part on each side. */
+    private static Figure massUncertainty(ConfigurationSpec a, ConfigurationSpec b, List<Slot> slots) {
+        double squares = 0;
+        for (Slot slot : slots) {
+            for (ConfigurationSpec side : List.of(a, b)) {
+                Figure own = Optional.ofNullable(side.parts().get(slot))
+                        .map(p -> Uncertainties.of(p.uncertainties(), PartField.MASS, "mass of the " + slot.label()))
+                        .orElse(Figure.unknown("the %s of one side are not described".formatted(slot.label())));
+                if (!own.isKnown()) {
+                    return own;
+                }
+                squares += own.value() * own.value();
+            }
+        }
+        return Figure.of(Math.sqrt(squares));
     }
 
     private static Optional<Double> massOf(Part part) {

@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
  * @param since when it was fitted, or fluid filled in
  * @param bedding for pads
  * @param figures as entered
+ * @param uncertainties standard uncertainty of those figures that were measured with one; null for none
  */
 public record Part(
         String description,
@@ -28,12 +29,14 @@ public record Part(
         Optional<Double> cost,
         Optional<LocalDate> since,
         Optional<BeddingIn> bedding,
-        Map<PartField, Quantity> figures) {
+        Map<PartField, Quantity> figures,
+        Map<PartField, Quantity> uncertainties) {
     private static final int LONGEST = 300;
     private static final double DEAREST = 1e7;
 
     public Part {
         figures = figures.isEmpty() ? Map.of() : new EnumMap<>(figures);
+        uncertainties = uncertainties == null || uncertainties.isEmpty() ? Map.of() : new EnumMap<>(uncertainties);
     }
 
     /** How far used. */
@@ -45,7 +48,8 @@ public record Part(
 
     /** A part of which only the description is known. */
     public static Part described(String description) {
-        return new Part(description, Condition.BEDDED, Optional.empty(), Optional.empty(), Optional.empty(), Map.of());
+        return new Part(
+                description, Condition.BEDDED, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), null);
     }
 
     /** Whether the brakes cannot tell the two apart: description, condition and what affects braking are the same. */
@@ -82,6 +86,7 @@ public record Part(
                 found.add(new FieldProblem(at, "%s has no such figure.".formatted(slot.label())));
             }
         });
+        found.addAll(Uncertainties.problems(figures, uncertainties, path));
         upsideDown(PartField.PAD_WINDOW_LOW, PartField.PAD_WINDOW_HIGH, path, found);
         upsideDown(PartField.WET_BOILING_POINT, PartField.DRY_BOILING_POINT, path, found);
         bedding.ifPresent(b -> found.addAll(b.problems(path + ".bedding")));

@@ -22,6 +22,7 @@ import java.util.Optional;
  * @param assist whether the pedal is assisted
  * @param directionalDiscs whether its discs have a side they must be fitted on
  * @param figures as entered
+ * @param uncertainties standard uncertainty of those figures that were measured with one; null for none
  */
 public record VehicleSpec(
         Kind kind,
@@ -30,9 +31,11 @@ public record VehicleSpec(
         boolean antiLock,
         boolean assist,
         boolean directionalDiscs,
-        Map<VehicleField, Quantity> figures) {
+        Map<VehicleField, Quantity> figures,
+        Map<VehicleField, Quantity> uncertainties) {
     public VehicleSpec {
         figures = figures.isEmpty() ? Map.of() : new EnumMap<>(figures);
+        uncertainties = uncertainties == null || uncertainties.isEmpty() ? Map.of() : new EnumMap<>(uncertainties);
     }
 
     /** What it is. */
@@ -57,7 +60,7 @@ public record VehicleSpec(
 
     /** A vehicle of which nothing is known but what it is. */
     public static VehicleSpec unknown() {
-        return new VehicleSpec(Kind.CAR, BrakeKind.DISC, BrakeKind.DISC, true, true, false, Map.of());
+        return new VehicleSpec(Kind.CAR, BrakeKind.DISC, BrakeKind.DISC, true, true, false, Map.of(), null);
     }
 
     /** A figure in its inside unit, or that it has to be entered. */
@@ -66,6 +69,11 @@ public record VehicleSpec(
                 .map(q -> Figure.of(q.inside()))
                 .orElse(Figure.unknown("the vehicle's %s is not known; enter it in the garage"
                         .formatted(field.label().toLowerCase(Locale.ROOT))));
+    }
+
+    /** Standard uncertainty of a figure in its inside unit, or that nobody said how well it is known. */
+    public Figure uncertainty(VehicleField field) {
+        return Uncertainties.of(uncertainties, field, field.label());
     }
 
     public Figure mass(Load load) {
@@ -118,6 +126,7 @@ public record VehicleSpec(
         figures.forEach((field, entered) -> field.bounds()
                 .problem(entered)
                 .ifPresent(message -> found.add(new FieldProblem("figures." + field, message))));
+        found.addAll(Uncertainties.problems(figures, uncertainties, ""));
         Figure light = figure(VehicleField.MASS_LIGHT);
         Figure laden = figure(VehicleField.MASS_LADEN);
         if (light.isKnown() && laden.isKnown() && laden.value() < light.value()) {

@@ -4,8 +4,6 @@ import app.frenum.core.compare.SampleSize;
 import app.frenum.core.garage.BeddingIn;
 import app.frenum.core.garage.ConfigurationSpec;
 import app.frenum.core.garage.Difference;
-import app.frenum.core.garage.Part;
-import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
@@ -33,6 +31,7 @@ import java.util.Optional;
  * @param blocks in order
  * @param swaps changes of parts
  * @param clock the day
+ * @param rear a rear disc through the items of the clock; empty when masses are not known
  * @param savings what to drop when the slot is too short
  * @param heat readings of the predicted temperatures against pads, fluid and the chosen limit
  * @param warnings what keeps the test from answering its question
@@ -47,6 +46,7 @@ public record Forecast(
         List<RunOrder.Block> blocks,
         int swaps,
         DayClock clock,
+        List<DiscDay.Swing> rear,
         List<Savings.Saving> savings,
         List<HeatReading> heat,
         List<String> warnings,
@@ -57,6 +57,7 @@ public record Forecast(
     private static final double ASSUMED_TAU_S = 200;
     private static final double ASSUMED_SHARE = 0.70;
     private static final double ASSUMED_DISC_KG = 7;
+    private static final double ASSUMED_REAR_DISC_KG = 5;
     private static final double SETTLE_S = 2;
     private static final double RETURN_MPS = 12;
     private static final double INSPECTION_S = 300;
@@ -123,8 +124,11 @@ public record Forecast(
         Forecast make() {
             StopsNeeded needed = stopsNeeded();
             Savings.Choice planned = new Savings.Choice(in.stopsEach(), in.order(), in.beddedBefore());
-            Optional<Day.Heat> heat = heat();
-            DayClock clock = clock(planned, heat);
+            Optional<Day.Heat> heat = front();
+            Day day = day(planned, heat);
+            DayClock clock = DayClock.of(day);
+            Optional<DiscDay> front = heat.map(h -> DiscDay.of(clock, day, h));
+            Optional<DiscDay> rear = heat.flatMap(h -> rear()).map(h -> DiscDay.of(clock, day, h));
             List<RunOrder.Block> blocks = blocks(planned);
             LaneCheck lane = LaneCheck.of(
                     new LaneCheck.Needs(in.speedMps(), acceleration(), SETTLE_S, stopM, LaneCheck.HALF_SYSTEM_MPS2));
@@ -152,8 +156,10 @@ public record Forecast(
                     blocks,
                     RunOrder.swaps(blocks),
                     clock,
-                    Savings.of(planned, in.slotS(), c -> clock(c, heat).endS()),
-                    heatReadings(clock),
+                    rear.map(DiscDay::swings).orElse(List.of()),
+                    Savings.of(
+                            planned, in.slotS(), c -> DayClock.of(day(c, heat)).endS()),
+                    heatReadings(clock, front, rear),
                     List.copyOf(warnings),
                     List.copyOf(assumptions));
         }
@@ -201,20 +207,41 @@ public record Forecast(
                     "%.1f m/s² on the way to test speed");
         }
 
-        private Optional<Day.Heat> heat() {
+        private Optional<Day.Heat> front() {
+            return disc(
+                    orAssumed(
+                            in.vehicle().figure(VehicleField.FRONT_DISC_MASS),
+                            ASSUMED_DISC_KG,
+                            "front discs of %.0f kg each"),
+                    frontShare());
+        }
+
+        private Optional<Day.Heat> rear() {
+            return in.vehicle().rearBrake() == VehicleSpec.BrakeKind.NONE
+                    ? Optional.empty()
+                    : disc(
+                            orAssumed(
+                                    in.vehicle().figure(VehicleField.REAR_DISC_MASS),
+                                    ASSUMED_REAR_DISC_KG,
+                                    "rear discs of %.0f kg each"),
+                            1 - frontShare());
+        }
+
+        private double frontShare() {
+            return orAssumed(in.vehicle().brakeForceShare(), ASSUMED_SHARE, "%.2f of the brake force in front");
+        }
+
+        private Optional<Day.Heat> disc(double discKg, double axleShare) {
             Figure mass = in.vehicle().mass(in.load());
             if (!mass.isKnown()) {
                 return Optional.empty();
             }
-            double disc = orAssumed(
-                    in.vehicle().figure(VehicleField.FRONT_DISC_MASS), ASSUMED_DISC_KG, "front discs of %.0f kg each");
-            double share = orAssumed(in.vehicle().brakeForceShare(), ASSUMED_SHARE, "%.2f of the brake force in front");
             double tau = orAssumed(
                     in.vehicle().figure(VehicleField.COOLING_TIME),
                     ASSUMED_TAU_S,
                     "discs that cool with a time constant of %.0f s");
             return Optional.of(new Day.Heat(
-                    new DiscRise(mass.value(), share, disc, in.vehicle().wheelsPerAxle()),
+                    new DiscRise(mass.value(), axleShare, discKg, in.vehicle().wheelsPerAxle()),
                     new Cooling(tau, in.ambientC())));
         }
 
@@ -237,7 +264,7 @@ public record Forecast(
             return c.order().blocks(in.configurations().size(), c.stopsEach(), in.seed());
         }
 
-        private DayClock clock(Savings.Choice c, Optional<Day.Heat> heat) {
+        private Day day(Savings.Choice c, Optional<Day.Heat> heat) {
             List<Day.Fitting> fittings = in.configurations().stream()
                     .map(f -> new Day.Fitting(in.fittingS(), c.beddedBefore() ? 0 : beddingS(f.spec())))
                     .toList();
@@ -245,13 +272,13 @@ public record Forecast(
                     .map(l -> l.length().inside())
                     .orElse(in.speedMps() * in.speedMps() / (2 * acceleration()) + stopM);
             double deceleration = in.speedMps() * in.speedMps() / (2 * stopM);
-            return DayClock.of(new Day(
+            return new Day(
                     procedure,
                     blocks(c),
                     fittings,
                     new Day.Motion(
                             acceleration(), deceleration, SETTLE_S, in.turnRoundS(), RETURN_MPS, laneM, INSPECTION_S),
-                    heat));
+                    heat);
         }
 
         private static double beddingS(ConfigurationSpec spec) {
@@ -284,58 +311,15 @@ public record Forecast(
             }
         }
 
-        private List<HeatReading> heatReadings(DayClock clock) {
+        private List<HeatReading> heatReadings(DayClock clock, Optional<DiscDay> front, Optional<DiscDay> rear) {
             List<HeatReading> out = new ArrayList<>();
             for (int c = 0; c < in.configurations().size(); c++) {
-                int own = c;
-                Fitted fitted = in.configurations().get(c);
-                double[] peaks = clock.items().stream()
-                        .filter(i -> i.configuration() == own && i.kind() == DayClock.Kind.RUN)
-                        .map(DayClock.Item::peakC)
-                        .filter(Figure::isKnown)
-                        .mapToDouble(Figure::value)
-                        .sorted()
-                        .toArray();
-                if (peaks.length > 0) {
-                    readings(fitted, peaks[peaks.length - 1], out);
-                }
+                HeatReadings of = new HeatReadings(in.configurations().get(c), c, clock, out);
+                front.ifPresent(d -> of.axle("front", Slot.PADS_FRONT, d, in.limitC()));
+                rear.ifPresent(d -> of.axle("rear", Slot.PADS_REAR, d, in.limitC()));
+                front.ifPresent(of::fluid);
             }
             return out;
-        }
-
-        private void readings(Fitted fitted, double hottest, List<HeatReading> out) {
-            against(fitted, Slot.PADS_FRONT, PartField.PAD_WINDOW_HIGH, hottest, "the pads work up to", out);
-            in.limitC().ifPresent(limit -> out.add(reading(fitted.name(), hottest, limit, "the limit chosen is")));
-            Part pads = fitted.spec().parts().get(Slot.PADS_FRONT);
-            if (pads != null && pads.figures().containsKey(PartField.PAD_WINDOW_LOW)) {
-                double low = pads.figures().get(PartField.PAD_WINDOW_LOW).inside();
-                if (hottest < low) {
-                    out.add(new HeatReading(
-                            fitted.name(),
-                            String.format(
-                                    Locale.ROOT,
-                                    "discs reach %.0f °C at most; these pads work from %.0f °C",
-                                    hottest,
-                                    low),
-                            true));
-                }
-            }
-        }
-
-        private static void against(
-                Fitted fitted, Slot slot, PartField field, double hottest, String words, List<HeatReading> out) {
-            Part part = fitted.spec().parts().get(slot);
-            if (part != null && part.figures().containsKey(field)) {
-                out.add(reading(
-                        fitted.name(), hottest, part.figures().get(field).inside(), words));
-            }
-        }
-
-        private static HeatReading reading(String name, double hottest, double limit, String words) {
-            return new HeatReading(
-                    name,
-                    String.format(Locale.ROOT, "front discs reach %.0f °C at most; %s %.0f °C", hottest, words, limit),
-                    hottest > limit);
         }
     }
 }

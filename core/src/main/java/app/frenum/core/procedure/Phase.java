@@ -7,6 +7,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -24,6 +25,9 @@ import java.util.Optional;
  * @param repeats how many
  * @param mostExtra how many more may be driven in place of those that do not count
  * @param lockForbidden whether a locked wheel means do it again
+ * @param adjuster turns of the bias adjuster from full front; absent to leave it as it stands
+ * @param provesBack whether these stops must show that the vehicle is back at its baseline, after a treatment was
+ *     cleaned off, before anything else is driven
  */
 public record Phase(
         String name,
@@ -37,12 +41,22 @@ public record Phase(
         Gate gate,
         int repeats,
         int mostExtra,
-        boolean lockForbidden) {
+        boolean lockForbidden,
+        Optional<Quantity> adjuster,
+        boolean provesBack) {
     private static final Bounds SPEED = Bounds.of(0, 400, Unit.KILOMETRES_PER_HOUR);
     private static final Bounds DECELERATION = Bounds.of(0.5, 16, Unit.METRES_PER_SECOND_SQUARED);
     private static final Bounds EFFORT = Bounds.of(10, 3000, Unit.NEWTONS);
+    private static final Bounds TURNS = Bounds.of(0, 60, Unit.ONE);
     private static final double FASTEST_PARTIAL_MPS = 100 / 3.6;
     private static final int MOST_REPEATS = 500;
+    /** Fewer on a side give figures, but no verdict. */
+    private static final int FEWEST_PROOFS = 3;
+
+    public Phase {
+        // Procedures that were stored before phases could set the adjuster have none.
+        adjuster = Objects.requireNonNullElse(adjuster, Optional.empty());
+    }
 
     /** What is done each time. */
     public enum Kind {
@@ -82,7 +96,21 @@ public record Phase(
 
     /** The same from another speed. */
     public Phase from(Quantity speed) {
-        return new Phase(name, kind, speed, to, target, gear, load, system, gate, repeats, mostExtra, lockForbidden);
+        return new Phase(
+                name,
+                kind,
+                speed,
+                to,
+                target,
+                gear,
+                load,
+                system,
+                gate,
+                repeats,
+                mostExtra,
+                lockForbidden,
+                adjuster,
+                provesBack);
     }
 
     List<FieldProblem> problems(String path) {
@@ -103,6 +131,14 @@ public record Phase(
             speeds(path, found);
         }
         target.ifPresent(t -> target(t, path + ".target", found));
+        adjuster.ifPresent(t -> TURNS.problem(t).ifPresent(m -> found.add(new FieldProblem(path + ".adjuster", m))));
+        if (provesBack && kind != Kind.STOP) {
+            found.add(new FieldProblem(path + ".provesBack", "Only stops can prove anything; make the phase stops."));
+        } else if (provesBack && repeats < FEWEST_PROOFS) {
+            found.add(new FieldProblem(
+                    path + ".repeats",
+                    "%d read. It takes %d stops or more to prove the vehicle back.".formatted(repeats, FEWEST_PROOFS)));
+        }
         found.addAll(gate.problems(path + ".gate"));
         return found;
     }

@@ -75,13 +75,16 @@ public record Procedure(
     }
 
     /**
-     * The phase whose stops a plan may make more or fewer of: the only one that comes to rest. A procedure with several
+     * The phase whose stops a plan may make more or fewer of: the only one that comes to rest, proofs apart. A procedure with several
      * of them is driven as it is written.
      */
     public Optional<Phase> countedPhase() {
-        List<Phase> stops =
-                phases.stream().filter(p -> p.kind() == Phase.Kind.STOP).toList();
+        List<Phase> stops = phases.stream().filter(Procedure::isMeasured).toList();
         return stops.size() == 1 ? Optional.of(stops.get(0)) : Optional.empty();
+    }
+
+    private static boolean isMeasured(Phase p) {
+        return p.kind() == Phase.Kind.STOP && !p.provesBack();
     }
 
     /** Everything that contradicts itself; a procedure with none can be run. */
@@ -95,6 +98,10 @@ public record Procedure(
         Set<String> names = new HashSet<>();
         for (int i = 0; i < phases.size(); i++) {
             found.addAll(phases.get(i).problems("phases." + i));
+            if (phases.get(i).provesBack() && phases.subList(0, i).stream().noneMatch(Procedure::isMeasured)) {
+                found.add(new FieldProblem(
+                        "phases." + i + ".provesBack", "Stops must come before it that it can be held against."));
+            }
             if (!names.add(phases.get(i).name().strip())) {
                 found.add(new FieldProblem("phases." + i + ".name", "Another phase has this name."));
             }

@@ -18,7 +18,13 @@ class GarageTest {
 
     private static Part part(String description, Map<PartField, Quantity> figures) {
         return new Part(
-                description, Part.Condition.BEDDED, Optional.of(80.0), Optional.empty(), Optional.empty(), figures);
+                description,
+                Part.Condition.BEDDED,
+                Optional.of(80.0),
+                Optional.empty(),
+                Optional.empty(),
+                figures,
+                null);
     }
 
     private static VehicleSpec car(Map<VehicleField, Quantity> figures) {
@@ -29,7 +35,8 @@ class GarageTest {
                 true,
                 true,
                 false,
-                figures);
+                figures,
+                null);
     }
 
     private static List<String> fields(List<FieldProblem> problems) {
@@ -159,7 +166,8 @@ class GarageTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.of(done),
-                                Map.of()),
+                                Map.of(),
+                                null),
                         Slot.PADS_REAR,
                         new Part(
                                 "new pads",
@@ -167,9 +175,44 @@ class GarageTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty(),
-                                Map.of())),
+                                Map.of(),
+                                null)),
                 Map.of());
         assertThat(fresh.unbedded()).containsExactly(Slot.PADS_REAR);
         assertThat(done.durationS()).isEqualTo(20 * 45 + 900);
+    }
+
+    @Test
+    void aPartWeighedByDifferenceCarriesTheScalesStep() {
+        Weighing disc = new Weighing(q(81.3, Unit.KILOGRAMS), q(74.0, Unit.KILOGRAMS), q(0.1, Unit.KILOGRAMS));
+        assertThat(disc.problems()).isEmpty();
+        assertThat(disc.massKg()).isCloseTo(7.3, within(1e-9));
+        // 0.1·√2/√12
+        assertThat(disc.uncertaintyKg()).isCloseTo(0.040825, within(1e-6));
+        assertThat(fields(new Weighing(q(74, Unit.KILOGRAMS), q(81, Unit.KILOGRAMS), q(0, Unit.POUNDS)).problems()))
+                .containsExactly("step");
+        assertThat(fields(new Weighing(q(74, Unit.KILOGRAMS), q(81, Unit.KILOGRAMS), q(1, Unit.POUNDS)).problems()))
+                .containsExactly("with");
+    }
+
+    private static Part weighed(double kg, double uncertaintyKg) {
+        return new Part(
+                "pads of %s kg".formatted(kg),
+                Part.Condition.BEDDED,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(PartField.MASS, q(kg, Unit.KILOGRAMS)),
+                Map.of(PartField.MASS, q(uncertaintyKg, Unit.KILOGRAMS)));
+    }
+
+    @Test
+    void theMassDifferenceHasAPlusMinusWhenEveryPartWasWeighedWithOne() {
+        ConfigurationSpec a = new ConfigurationSpec(Map.of(Slot.PADS_FRONT, weighed(1.2, 0.003)), Map.of());
+        ConfigurationSpec b = new ConfigurationSpec(Map.of(Slot.PADS_FRONT, weighed(1.5, 0.004)), Map.of());
+        assertThat(Difference.between(a, b).massUncertaintyKg().value()).isCloseTo(0.005, within(1e-12));
+        assertThat(Difference.between(STOCK, b).massUncertaintyKg().reason()).contains("was not entered");
+        assertThat(fields(new ConfigurationSpec(Map.of(Slot.PADS_FRONT, weighed(1.2, 2)), Map.of()).problems()))
+                .containsExactly("parts.PADS_FRONT.uncertainties.MASS");
     }
 }

@@ -3,22 +3,22 @@ package app.frenum.core.plan;
 import static app.frenum.core.Vectors.in;
 import static app.frenum.core.Vectors.named;
 import static app.frenum.core.Vectors.out;
+import static app.frenum.core.procedure.Phases.hottest;
+import static app.frenum.core.procedure.Phases.procedure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
-import app.frenum.core.garage.VehicleSpec.Load;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
 import app.frenum.core.plan.RunOrder.Block;
-import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.Phases;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -95,36 +95,8 @@ class PlanTest {
     }
 
     private static Phase phase(Phase.Kind kind, double from, double to, int repeats, Gate gate) {
-        return new Phase(
-                kind.name(),
-                kind,
-                new Quantity(from, Unit.METRES_PER_SECOND),
-                new Quantity(to, Unit.METRES_PER_SECOND),
-                Optional.empty(),
-                Phase.Gear.NEUTRAL,
-                Load.LADEN,
-                Phase.BrakeSystem.WHOLE,
-                gate,
-                repeats,
-                0,
-                false);
-    }
-
-    private static Gate hottest(double celsius) {
-        return new Gate(
-                Optional.empty(), Optional.of(new Quantity(celsius, Unit.CELSIUS)), Optional.empty(), Optional.empty());
-    }
-
-    private static Procedure procedure(Phase... phases) {
-        return new Procedure(
-                "Stops",
-                "",
-                List.of(phases),
-                EnumSet.allOf(AbortRule.class),
-                List.of(),
-                List.of(),
-                Procedure.RunBy.ANY_DRIVER,
-                List.of());
+        Unit unit = Unit.METRES_PER_SECOND;
+        return Phases.phase(kind, new Quantity(from, unit), new Quantity(to, unit), repeats, gate);
     }
 
     private static Day day(Procedure procedure, RunOrder order, int stops, double beddingS) {
@@ -157,6 +129,25 @@ class PlanTest {
         assertThat(clock.spentS(DayClock.Kind.BEDDING)).isEqualTo(1200);
         assertThat(clock.spentS(DayClock.Kind.WAIT)).isGreaterThan(0);
         assertThat(clock.hottestC().value()).isGreaterThan(60);
+    }
+
+    @Test
+    void aDiscFollowedThroughTheDayIsTheOneThatTheClockPredicted() {
+        Day day = day(procedure(phase(Phase.Kind.STOP, 25, 0, 6, hottest(60))), RunOrder.A_B_A, 6, 1200);
+        DayClock clock = DayClock.of(day);
+        DiscDay front = DiscDay.of(clock, day, day.heat().orElseThrow());
+        for (int i = 0; i < clock.items().size(); i++) {
+            assertThat(front.swings().get(i).startC())
+                    .isCloseTo(clock.items().get(i).startC().value(), within(1e-9));
+            assertThat(front.swings().get(i).endC())
+                    .isCloseTo(clock.items().get(i).peakC().value(), within(1e-9));
+        }
+        DiscDay rear = DiscDay.of(clock, day, new Day.Heat(new DiscRise(1600, 0.3, 5, 2), new Cooling(200, 15)));
+        assertThat(rear.swings()).hasSameSizeAs(clock.items());
+        double hottest = clock.hottestC().value();
+        assertThat(front.secondsAbove(0, hottest)).isZero();
+        assertThat(front.secondsAbove(0, 40)).isGreaterThan(front.secondsAbove(0, 60));
+        assertThat(front.secondsAbove(0, -10) + front.secondsAbove(1, -10)).isCloseTo(clock.endS(), within(1e-6));
     }
 
     @Test

@@ -1,57 +1,25 @@
 package app.frenum.core.procedure;
 
+import static app.frenum.core.procedure.Phases.celsius;
+import static app.frenum.core.procedure.Phases.kmh;
+import static app.frenum.core.procedure.Phases.phase;
+import static app.frenum.core.procedure.Phases.procedure;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.frenum.core.garage.VehicleSpec.Load;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ProcedureTest {
-    private static Quantity kmh(double v) {
-        return new Quantity(v, Unit.KILOMETRES_PER_HOUR);
-    }
-
-    private static Optional<Quantity> celsius(double t) {
-        return Optional.of(new Quantity(t, Unit.CELSIUS));
-    }
-
-    private static Phase phase(Phase.Kind kind, double from, double to, Phase.BrakeSystem system, Gate gate) {
-        return new Phase(
-                "phase " + kind,
-                kind,
-                kmh(from),
-                kmh(to),
-                Optional.empty(),
-                Phase.Gear.NEUTRAL,
-                Load.LADEN,
-                system,
-                gate,
-                6,
-                3,
-                true);
-    }
-
-    private static Procedure of(Phase... phases) {
-        return new Procedure(
-                "Straight stops",
-                "",
-                List.of(phases),
-                EnumSet.allOf(AbortRule.class),
-                List.of(),
-                List.of(),
-                Procedure.RunBy.ANY_DRIVER,
-                List.of());
-    }
-
     private static List<String> problems(Phase... phases) {
-        return of(phases).problems().stream().map(FieldProblem::field).toList();
+        return procedure(phases).problems().stream().map(FieldProblem::field).toList();
     }
 
     @ParameterizedTest
@@ -69,18 +37,17 @@ class ProcedureTest {
     })
     void speedsMustMakeSenseForWhatIsDone(
             Phase.Kind kind, double from, double to, Phase.BrakeSystem system, String problem) {
-        assertThat(problems(phase(kind, from, to, system, Gate.OPEN)))
+        assertThat(problems(phase(kind, kmh(from), kmh(to), system, 6, Gate.OPEN, false)))
                 .isEqualTo(problem.isEmpty() ? List.of() : List.of(problem));
     }
 
     @Test
     void aGateUpsideDownIsRefused() {
         Gate gate = new Gate(celsius(120), celsius(80), Optional.empty(), Optional.empty());
-        assertThat(problems(phase(Phase.Kind.STOP, 90, 0, Phase.BrakeSystem.WHOLE, gate)))
-                .containsExactly("phases.0.gate.hottest");
+        assertThat(problems(phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, gate))).containsExactly("phases.0.gate.hottest");
         Quantity minute = new Quantity(1, Unit.MINUTES);
         Gate interval = new Gate(Optional.empty(), Optional.empty(), Optional.of(minute), Optional.of(minute));
-        assertThat(problems(phase(Phase.Kind.STOP, 90, 0, Phase.BrakeSystem.WHOLE, interval)))
+        assertThat(problems(phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, interval)))
                 .containsExactly("phases.0.gate.latest");
     }
 
@@ -98,7 +65,7 @@ class ProcedureTest {
         Procedure lax = new Procedure(
                 "x",
                 "",
-                List.of(phase(Phase.Kind.STOP, 90, 0, Phase.BrakeSystem.WHOLE, Gate.OPEN)),
+                List.of(phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, Gate.OPEN)),
                 EnumSet.of(AbortRule.CRACK),
                 List.of(),
                 List.of(),
@@ -109,12 +76,46 @@ class ProcedureTest {
 
     @Test
     void onlyASinglePhaseOfStopsCanBeMadeLonger() {
-        Phase warm = phase(Phase.Kind.SNUB, 60, 30, Phase.BrakeSystem.WHOLE, Gate.OPEN);
-        Phase stops = phase(Phase.Kind.STOP, 90, 0, Phase.BrakeSystem.WHOLE, Gate.OPEN);
-        assertThat(of(warm, stops).countedPhase()).contains(stops);
-        assertThat(of(warm, stops, stops).countedPhase()).isEmpty();
-        assertThat(of(warm, stops).applications()).isEqualTo(12);
+        Phase warm = phase(Phase.Kind.SNUB, kmh(60), kmh(30), 6, Gate.OPEN);
+        Phase stops = phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, Gate.OPEN);
+        assertThat(procedure(warm, stops).countedPhase()).contains(stops);
+        assertThat(procedure(warm, stops, stops).countedPhase()).isEmpty();
+        assertThat(procedure(warm, stops).applications()).isEqualTo(12);
         assertThat(problems(stops, stops)).containsExactly("phases.1.name");
         assertThat(problems()).containsExactly("phases");
+    }
+
+    private static Phase proof(Phase.Kind kind, double to, int repeats) {
+        return phase(kind, kmh(90), kmh(to), Phase.BrakeSystem.WHOLE, repeats, Gate.OPEN, true);
+    }
+
+    @Test
+    void aTreatmentIsProvedGoneByEnoughStopsAfterThoseItIsHeldAgainst() {
+        Phase stops = phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, Gate.OPEN);
+        assertThat(problems(stops, proof(Phase.Kind.STOP, 0, 4))).isEmpty();
+        assertThat(procedure(stops, proof(Phase.Kind.STOP, 0, 4)).countedPhase())
+                .contains(stops);
+        assertThat(problems(proof(Phase.Kind.STOP, 0, 4))).containsExactly("phases.0.provesBack");
+        assertThat(problems(stops, proof(Phase.Kind.STOP, 0, 2))).containsExactly("phases.1.repeats");
+        assertThat(problems(stops, proof(Phase.Kind.SNUB, 30, 4))).containsExactly("phases.1.provesBack");
+    }
+
+    @Test
+    void theSafetyGateIsSignedOnlyWhenEverythingWasSeenTo() {
+        EnumSet<SafetyCheck> seen = EnumSet.allOf(SafetyCheck.class);
+        assertThat(new SafetyGate(seen, "Marshal").problems()).isEmpty();
+        seen.remove(SafetyCheck.RUN_OFF_CLEAR);
+        assertThat(new SafetyGate(seen, " ").problems())
+                .extracting(FieldProblem::field)
+                .containsExactly("seen.RUN_OFF_CLEAR", "signedBy");
+    }
+
+    @Test
+    void nobodyDrivesAndControlsTheLaneAtOnce() {
+        assertThat(new Crew(Map.of(CrewRole.DRIVER, "Ash", CrewRole.LANE_CONTROL, "ash ")).problems())
+                .extracting(FieldProblem::field)
+                .containsExactly("crew.LANE_CONTROL");
+        assertThat(new Crew(Map.of(CrewRole.DRIVER, "Ash", CrewRole.RECORDER, "Ash")).problems())
+                .isEmpty();
     }
 }

@@ -40,6 +40,13 @@ final class DemoGarage {
         return new Quantity(entered, unit);
     }
 
+    /** Standard uncertainty of a difference on a scale with steps of 0.1 kg. */
+    private static final Quantity BATHROOM_SCALE = q(0.041, Unit.KILOGRAMS);
+
+    /** The same on a kitchen scale with steps of 0.01 kg. */
+    private static final Map<PartField, Quantity> KITCHEN_SCALE =
+            Map.of(PartField.MASS, q(0.0041, Unit.KILOGRAMS));
+
     static VehicleView vehicle(UUID id) {
         return new VehicleView(
                 id,
@@ -68,14 +75,18 @@ final class DemoGarage {
                                 Map.entry(VehicleField.PAD_FRICTION_FRONT, q(0.38, Unit.ONE)),
                                 Map.entry(VehicleField.PAD_FRICTION_REAR, q(0.36, Unit.ONE)),
                                 Map.entry(VehicleField.FRONT_DISC_MASS, q(7.4, Unit.KILOGRAMS)),
+                                Map.entry(VehicleField.REAR_DISC_MASS, q(5.1, Unit.KILOGRAMS)),
                                 Map.entry(VehicleField.COOLING_TIME, q(150, Unit.SECONDS)),
-                                Map.entry(VehicleField.ACCELERATION, q(2.4, Unit.METRES_PER_SECOND_SQUARED)))),
+                                Map.entry(VehicleField.ACCELERATION, q(2.4, Unit.METRES_PER_SECOND_SQUARED))),
+                        Map.of(
+                                VehicleField.FRONT_DISC_MASS, BATHROOM_SCALE,
+                                VehicleField.REAR_DISC_MASS, BATHROOM_SCALE)),
                 0);
     }
 
     private static Part part(
             String description, Part.Condition condition, double cost, Map<PartField, Quantity> figures) {
-        return new Part(description, condition, Optional.of(cost), Optional.empty(), Optional.empty(), figures);
+        return new Part(description, condition, Optional.of(cost), Optional.empty(), Optional.empty(), figures, figures.containsKey(PartField.MASS) ? KITCHEN_SCALE : Map.of());
     }
 
     private static final Part OLD_PADS = part(
@@ -103,7 +114,8 @@ final class DemoGarage {
                     PartField.MASS, q(1.52, Unit.KILOGRAMS),
                     PartField.HOURS, q(1, Unit.HOURS),
                     PartField.PAD_WINDOW_LOW, q(60, Unit.CELSIUS),
-                    PartField.PAD_WINDOW_HIGH, q(480, Unit.CELSIUS)));
+                    PartField.PAD_WINDOW_HIGH, q(480, Unit.CELSIUS)),
+            KITCHEN_SCALE);
 
     private static Part fluid(String description, Part.Condition condition, double cost, double dryC, int month) {
         return new Part(
@@ -115,7 +127,8 @@ final class DemoGarage {
                 Map.of(
                         PartField.HOURS, q(0.7, Unit.HOURS),
                         PartField.DRY_BOILING_POINT, q(dryC, Unit.CELSIUS),
-                        PartField.WET_BOILING_POINT, q(160, Unit.CELSIUS)));
+                        PartField.WET_BOILING_POINT, q(160, Unit.CELSIUS)),
+                Map.of());
     }
 
     private static ConfigurationView configuration(UUID id, UUID vehicle, String name, Part pads, Part fluid) {
