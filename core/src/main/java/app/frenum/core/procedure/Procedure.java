@@ -3,6 +3,8 @@ package app.frenum.core.procedure;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -37,7 +39,7 @@ public record Procedure(
 
     public Procedure {
         phases = List.copyOf(phases);
-        abortRules = Set.copyOf(abortRules);
+        abortRules = abortRules.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(abortRules));
         limits = List.copyOf(limits);
         cautions = List.copyOf(cautions);
         bring = List.copyOf(bring);

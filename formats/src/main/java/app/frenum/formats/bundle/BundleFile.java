@@ -1,0 +1,105 @@
+package app.frenum.formats.bundle;
+
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.formats.BadInput;
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SchemaRegistryConfig;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads and writes bundles. What is read is held against the schema first, then against the rules of the core. */
+public final class BundleFile {
+    private static final JsonMapper JSON =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+    private static final String SCHEMA_TEXT = schemaText();
+    private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(
+                    SpecificationVersion.DRAFT_2020_12,
+                    b -> b.schemaRegistryConfig(SchemaRegistryConfig.builder()
+                            .locale(Locale.ENGLISH)
+                            .build()))
+            .getSchema(SCHEMA_TEXT, InputFormat.JSON);
+    private static final int MOST_PROBLEMS = 50;
+
+    private BundleFile() {}
+
+    /**
+     * A bundle, or all that keeps it from being one.
+     *
+     * @param bundle absent when there are problems
+     * @param problems by place in the file, such as {@code vehicles.0.spec.figures.MASS_LADEN}
+     */
+    public record Reading(Optional<Bundle> bundle, List<FieldProblem> problems) {}
+
+    /** The published schema (JSON Schema, draft 2020-12). */
+    public static String schema() {
+        return SCHEMA_TEXT;
+    }
+
+    private static String schemaText() {
+        try (InputStream in = BundleFile.class.getResourceAsStream("bundle.schema.json")) {
+            return new String(Objects.requireNonNull(in).readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static String write(Bundle bundle) {
+        return JSON.writeValueAsString(bundle) + "\n";
+    }
+
+    /**
+     * Reads a bundle.
+     *
+     * @throws BadInput with line and column when it is not JSON at all
+     */
+    public static Reading read(InputStream content) throws BadInput {
+        JsonNode tree;
+        try {
+            tree = JSON.readTree(content);
+        } catch (JacksonException e) {
+            throw BadInput.at(
+                    e.getLocation().getLineNr(),
+                    e.getLocation().getColumnNr(),
+                    "this is not JSON: " + e.getOriginalMessage());
+        }
+        List<FieldProblem> problems = SCHEMA.validate(tree).stream()
+                .limit(MOST_PROBLEMS)
+                .map(BundleFile::problem)
+                .toList();
+        return problems.isEmpty() ? bound(tree) : new Reading(Optional.empty(), problems);
+    }
+
+    private static Reading bound(JsonNode tree) {
+        try {
+            Bundle bundle = JSON.treeToValue(tree, Bundle.class);
+            List<FieldProblem> problems = bundle.problems();
+            return new Reading(problems.isEmpty() ? Optional.of(bundle) : Optional.empty(), problems);
+        } catch (JacksonException e) {
+            String place = e.getPath().stream()
+                    .map(r -> r.getPropertyName() == null ? String.valueOf(r.getIndex()) : r.getPropertyName())
+                    .collect(Collectors.joining("."));
+            return new Reading(
+                    Optional.empty(), List.of(new FieldProblem(place, "It cannot be read as what belongs here.")));
+        }
+    }
+
+    private static FieldProblem problem(Error e) {
+        String pointer = String.valueOf(e.getInstanceLocation());
+        return new FieldProblem(pointer.replaceFirst("^/", "").replace('/', '.'), e.getMessage());
+    }
+}
