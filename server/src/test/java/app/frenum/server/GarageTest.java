@@ -1,6 +1,7 @@
 package app.frenum.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.server.RunningServer.Answer;
 import java.util.List;
@@ -177,5 +178,63 @@ class GarageTest {
                         .get(0)
                         .asString())
                 .isEqualTo("pads");
+    }
+
+    @Test
+    void aPartIsWeighedByDifferenceAndItsPlusMinusIsKept() {
+        Map<String, Object> scale =
+                Map.of("with", q(81.3, "KILOGRAMS"), "without", q(74, "KILOGRAMS"), "step", q(0.1, "KILOGRAMS"));
+        JsonNode weighed = server.post("/api/garage/weighing", scale).body();
+        assertThat(weighed.get("mass").get("entered").asDouble()).isEqualTo(7.3);
+        assertThat(weighed.get("uncertainty").get("entered").asDouble()).isEqualTo(0.04082);
+        ObjectNode v = vehicleWith(Map.of("FRONT_DISC_MASS", weighed.get("mass")));
+        ((ObjectNode) v.get("spec"))
+                .set("uncertainties", json.valueToTree(Map.of("FRONT_DISC_MASS", weighed.get("uncertainty"))));
+        assertThat(server.put("/api/vehicles", v.toString()).status()).isEqualTo(200);
+        assertThat(vehicle()
+                        .get("spec")
+                        .get("uncertainties")
+                        .get("FRONT_DISC_MASS")
+                        .get("inside")
+                        .asDouble())
+                .isEqualTo(0.04082);
+        Answer upsideDown = server.post(
+                "/api/garage/weighing",
+                Map.of("with", q(1, "POUNDS"), "without", q(2, "POUNDS"), "step", q(0.1, "POUNDS")));
+        assertThat(upsideDown.status()).isEqualTo(422);
+        assertThat(upsideDown.body().get("fields").propertyNames()).containsExactly("with");
+    }
+
+    @Test
+    void theOutlookSaysWhatIsMissingAndThenWhatLocksFirst() {
+        JsonNode unknown = server.get("/api/vehicles/" + vehicle + "/outlook");
+        assertThat(unknown.get("idealReason").asString()).contains("front share of weight");
+        assertThat(unknown.get("locking").size()).isZero();
+        assertThat(unknown.get("rises").get(0).get("frontC").get("reason").asString())
+                .contains("mass");
+        ObjectNode v = vehicleWith(Map.ofEntries(
+                Map.entry("MASS_LADEN", q(1600, "KILOGRAMS")),
+                Map.entry("FRONT_SHARE_LADEN", q(55, "PERCENT")),
+                Map.entry("WHEELBASE", q(2.7, "METRES")),
+                Map.entry("CG_HEIGHT", q(0.55, "METRES")),
+                Map.entry("FRONT_DISC_MASS", q(7, "KILOGRAMS")),
+                Map.entry("FRONT_PISTON_AREA", q(25, "SQUARE_CENTIMETRES")),
+                Map.entry("REAR_PISTON_AREA", q(10, "SQUARE_CENTIMETRES")),
+                Map.entry("PAD_FRICTION_FRONT", q(0.4, "ONE")),
+                Map.entry("PAD_FRICTION_REAR", q(0.4, "ONE")),
+                Map.entry("FRONT_EFFECTIVE_RADIUS", q(110, "MILLIMETRES")),
+                Map.entry("REAR_EFFECTIVE_RADIUS", q(110, "MILLIMETRES"))));
+        assertThat(server.put("/api/vehicles", v.toString()).status()).isEqualTo(200);
+        JsonNode known = server.get("/api/vehicles/" + vehicle + "/outlook");
+        double share = 25.0 / 35;
+        assertThat(known.get("brakeForceShare").get("value").asDouble()).isCloseTo(share, within(1e-12));
+        // Front z = μ·φ_s/(φ − μh/L) at μ = 0.8.
+        JsonNode firm = known.get("locking").get(3);
+        assertThat(firm.get("first").asString()).isEqualTo("FRONT");
+        assertThat(firm.get("decelerationMps2").asDouble())
+                .isCloseTo(9.80665 * 0.8 * 0.55 / (share - 0.8 * 0.55 / 2.7), within(1e-9));
+        // χ·½mv²/(m_disc·c) from 90 km/h.
+        assertThat(known.get("rises").get(1).get("frontC").get("value").asDouble())
+                .isCloseTo(share / 2 * 0.95 * 0.5 * 1600 * 625 / (7 * 500), within(1e-9));
     }
 }

@@ -4,11 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.server.RunningServer.Answer;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -123,24 +128,139 @@ class PlanTest {
                 .isZero();
     }
 
+    /** Another test of the same vehicle, of which nothing was driven yet. */
+    private String undriven() {
+        UUID id = UUID.randomUUID();
+        Map<?, ?> like = (Map<?, ?>) Journeys.saveToNewTest(id, "x").get("newTest");
+        Map<String, Object> own = new HashMap<>();
+        like.forEach((k, v) -> own.put((String) k, v));
+        own.put("vehicleId", vehicle);
+        assertThat(server.post("/api/tests", own).status()).isEqualTo(200);
+        return "/api/tests/" + id;
+    }
+
+    private static final String EXPECTED = "{\"expectation\":\"B 2 m shorter\",\"by\":\"Marshal\"}";
+
     @Test
     void aPlanIsKeptAndItsExpectationSealedOnce() {
-        Map<String, Object> plan = plan(lane(400));
-        String path = "/api/tests/" + test;
-        assertThat(server.put(path + "/expectation", "{\"expectation\":\"B 2 m shorter\",\"by\":\"Marshal\"}")
-                        .status())
-                .isEqualTo(422);
-        JsonNode saved =
-                server.put(path + "/plan", json.writeValueAsString(plan)).body();
+        String path = undriven();
+        assertThat(server.put(path + "/expectation", EXPECTED).status()).isEqualTo(422);
+        JsonNode saved = server.put(path + "/plan", json.writeValueAsString(plan(lane(400))))
+                .body();
         assertThat(server.get(path + "/plan")).isEqualTo(saved);
         assertThat(saved.get("plan").get("stopsEach").asInt()).isEqualTo(8);
-        String sealed = "{\"expectation\":\"B 2 m shorter\",\"by\":\"Marshal\"}";
-        JsonNode first = server.put(path + "/expectation", sealed).body();
-        assertThat(server.put(path + "/expectation", sealed).body()).isEqualTo(first);
-        assertThat(server.put(path + "/expectation", sealed.replace("2 m", "9 m"))
+        JsonNode first = server.put(path + "/expectation", EXPECTED).body();
+        assertThat(server.put(path + "/expectation", EXPECTED).body()).isEqualTo(first);
+        assertThat(server.put(path + "/expectation", EXPECTED.replace("2 m", "9 m"))
                         .status())
                 .isEqualTo(409);
         assertThat(server.get(path + "/plan").get("expectation").asString()).isEqualTo("B 2 m shorter");
+        assertThat(server.get(path).get("expectation").get("by").asString()).isEqualTo("Marshal");
+    }
+
+    @Test
+    void aTestTakesSpeedAndMarginFromItsPlanUntilItIsDriven() {
+        String path = undriven();
+        Map<String, Object> plan = plan(null);
+        plan.put("speed", q(50, "MILES_PER_HOUR"));
+        plan.put("margin", q(2, "FEET"));
+        server.put(path + "/plan", json.writeValueAsString(plan));
+        JsonNode aimed = server.get(path).get("test");
+        assertThat(aimed.get("nominalSpeed").get("entered").asDouble()).isEqualTo(50);
+        assertThat(aimed.get("marginSize").asDouble()).isCloseTo(0.6096, within(1e-9));
+        String driven = "/api/tests/" + test;
+        Answer late = server.put(driven + "/plan", json.writeValueAsString(plan));
+        assertThat(late.body().get("fields").get("speed").asString()).contains("has stops from another speed");
+        server.put(driven + "/plan", json.writeValueAsString(plan(null)));
+        assertThat(server.put(driven + "/expectation", EXPECTED).status()).isEqualTo(409);
+    }
+
+    @Test
+    void theSafetyGateIsSignedOnceEverythingIsSeenToAndTheLaneIsLongEnough() {
+        String path = undriven();
+        List<String> checks = new ArrayList<>();
+        server.get("/api/plans/form")
+                .get("safety")
+                .forEach(c -> checks.add(c.get("check").asString()));
+        Map<String, Object> signed = Map.of("seen", checks, "signedBy", "Marshal");
+        assertThat(server.put(path + "/safety-gate", json.writeValueAsString(signed))
+                        .status())
+                .isEqualTo(422);
+        server.put(path + "/plan", json.writeValueAsString(plan(lane(200))));
+        assertThat(server.put(path + "/safety-gate", json.writeValueAsString(signed))
+                        .body()
+                        .get("detail")
+                        .asString())
+                .contains("NO-GO");
+        server.put(path + "/plan", json.writeValueAsString(plan(lane(400))));
+        Answer open = server.put(
+                path + "/safety-gate", json.writeValueAsString(Map.of("seen", checks.subList(1, 10), "signedBy", "M")));
+        assertThat(open.body().get("fields").propertyNames()).containsExactly("seen." + checks.get(0));
+        JsonNode plan = server.put(path + "/safety-gate", json.writeValueAsString(signed))
+                .body();
+        assertThat(plan.get("safety").get("gate").get("signedBy").asString()).isEqualTo("Marshal");
+        assertThat(server.get(path + "/plan")).isEqualTo(plan);
+    }
+
+    @Test
+    void theRunCardIsAPageAndAPdfAndNoNameCanBreakEither() throws IOException {
+        String path = undriven();
+        Map<String, Object> plan = plan(lane(400));
+        plan.put("crew", Map.of("names", Map.of("DRIVER", "<script>alert(1)</script> & Søn 制動")));
+        assertThat(server.put(path + "/plan", json.writeValueAsString(plan)).status())
+                .isEqualTo(200);
+        String paper = path.replace("/api", "/papers") + "/run-card";
+        String page = new String(server.bytes(paper + "?units=IMPERIAL"), StandardCharsets.UTF_8);
+        assertThat(page).contains("&lt;script&gt;").doesNotContain("<script").contains("distance, ft");
+        try (PDDocument pdf = Loader.loadPDF(server.bytes(paper + ".pdf"))) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains("Does it stop shorter?", "alert(1)", "Clear", "extinguisher")
+                    .contains("distance, m")
+                    .contains("B Pads: stops");
+            assertThat(pdf.getNumberOfPages()).isBetween(2, 6);
+        }
+        Answer unplanned = server.tryGet(undriven().replace("/api", "/papers") + "/run-card.pdf");
+        assertThat(unplanned.status()).isEqualTo(422);
+    }
+
+    @Test
+    void aLapIsHeatedUntilItRepeatsItself() {
+        Map<String, Object> lap = new HashMap<>(Map.of(
+                "mass", q(1300, "KILOGRAMS"),
+                "axleShare", q(70, "PERCENT"),
+                "disc", q(8, "KILOGRAMS"),
+                "cooling", q(60, "SECONDS"),
+                "ambient", q(20, "CELSIUS"),
+                "wheels", 2,
+                "laps", 10));
+        lap.put(
+                "brakings",
+                List.of(
+                        Map.of(
+                                "from",
+                                q(180, "KILOMETRES_PER_HOUR"),
+                                "to",
+                                q(80, "KILOMETRES_PER_HOUR"),
+                                "gap",
+                                q(25, "SECONDS")),
+                        Map.of(
+                                "from",
+                                q(40, "METRES_PER_SECOND"),
+                                "to",
+                                q(20, "METRES_PER_SECOND"),
+                                "gap",
+                                q(50, "SECONDS"))));
+        JsonNode heat = server.post("/api/plans/lap-heat", lap).body();
+        double first = 650 * (50 * 50 - Math.pow(80 / 3.6, 2));
+        assertThat(heat.get("events").get(0).get("energyJ").asDouble()).isCloseTo(first, within(1e-6));
+        assertThat(heat.get("lapJ").asDouble()).isCloseTo(first + 650 * 1200, within(1e-6));
+        assertThat(heat.get("applications").asInt()).isEqualTo(20);
+        assertThat(heat.get("events").get(0).get("peakC").asDouble())
+                .isGreaterThan(heat.get("events").get(0).get("troughC").asDouble());
+        lap.put("brakings", List.of(Map.of("from", q(40, "KNOTS"), "to", q(80, "KNOTS"), "gap", q(0, "SECONDS"))));
+        assertThat(server.post("/api/plans/lap-heat", lap).body().get("fields").propertyNames())
+                .containsExactly("brakings.0.gap");
     }
 
     @Test

@@ -105,6 +105,19 @@ public final class RunningServer implements AutoCloseable {
         return send(HttpRequest.newBuilder(uri(path)).build());
     }
 
+    /** What stands at an address, byte by byte. */
+    public byte[] bytes(String path) {
+        try {
+            return http.send(HttpRequest.newBuilder(uri(path)).build(), BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Answer post(String path, Object body) {
         return send(HttpRequest.newBuilder(uri(path))
                 .header("Content-Type", "application/json")

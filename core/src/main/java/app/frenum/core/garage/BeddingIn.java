@@ -32,10 +32,10 @@ public record BeddingIn(int count, Quantity from, Quantity to, Quantity gap, Qua
         if (count < 1 || count > MOST) {
             found.add(new FieldProblem(path + ".count", count + " read. It must be 1 to " + MOST + "."));
         }
-        SPEED.problem(from).ifPresent(m -> found.add(new FieldProblem(path + ".from", m)));
-        SPEED.problem(to).ifPresent(m -> found.add(new FieldProblem(path + ".to", m)));
-        TIME.problem(gap).ifPresent(m -> found.add(new FieldProblem(path + ".gap", m)));
-        TIME.problem(coolDown).ifPresent(m -> found.add(new FieldProblem(path + ".coolDown", m)));
+        SPEED.check(from, path + ".from", found);
+        SPEED.check(to, path + ".to", found);
+        TIME.check(gap, path + ".gap", found);
+        TIME.check(coolDown, path + ".coolDown", found);
         if (found.isEmpty() && to.inside() >= from.inside()) {
             found.add(new FieldProblem(path + ".to", "A snub must end slower than it begins."));
         }

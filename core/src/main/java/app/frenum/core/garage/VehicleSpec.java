@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is known of a vehicle. What is unknown is absent, and only the figures that need it say so.
@@ -87,12 +88,25 @@ public record VehicleSpec(
 
     /** How the weight lies, when share, height and wheelbase are known. */
     public Optional<AxleLoads> axleLoads(Load load) {
-        Figure share = figure(load == Load.LADEN ? VehicleField.FRONT_SHARE_LADEN : VehicleField.FRONT_SHARE_LIGHT);
+        Figure share = figure(shareField(load));
         Figure height = figure(VehicleField.CG_HEIGHT);
         Figure wheelbase = figure(VehicleField.WHEELBASE);
         return share.isKnown() && height.isKnown() && wheelbase.isKnown()
                 ? Optional.of(new AxleLoads(share.value(), height.value(), wheelbase.value()))
                 : Optional.empty();
+    }
+
+    /** What is missing for {@link #axleLoads}; empty when nothing is. */
+    public String axleLoadsReason(Load load) {
+        return Stream.of(shareField(load), VehicleField.CG_HEIGHT, VehicleField.WHEELBASE)
+                .map(f -> figure(f).reason())
+                .filter(r -> !r.isEmpty())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static VehicleField shareField(Load load) {
+        return load == Load.LADEN ? VehicleField.FRONT_SHARE_LADEN : VehicleField.FRONT_SHARE_LIGHT;
     }
 
     /** Front share of brake force at equal line pressures, or what is missing for it. */

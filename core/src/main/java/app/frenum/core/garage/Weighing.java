@@ -33,9 +33,9 @@ public record Weighing(Quantity with, Quantity without, Quantity step) {
     /** Everything that cannot be right. */
     public List<FieldProblem> problems() {
         List<FieldProblem> found = new ArrayList<>();
-        READING.problem(with).ifPresent(m -> found.add(new FieldProblem("with", m)));
-        READING.problem(without).ifPresent(m -> found.add(new FieldProblem("without", m)));
-        STEP.problem(step).ifPresent(m -> found.add(new FieldProblem("step", m)));
+        READING.check(with, "with", found);
+        READING.check(without, "without", found);
+        STEP.check(step, "step", found);
         if (found.isEmpty() && !(massKg() > 0)) {
             found.add(new FieldProblem("with", "With the part the scale must show more than without it."));
         }

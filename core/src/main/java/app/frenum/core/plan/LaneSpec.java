@@ -37,9 +37,9 @@ public record LaneSpec(
         List<FieldProblem> found = new ArrayList<>();
         named(lane, "lane", "Name the lane.", found);
         named(controlledBy, "controlledBy", "Name who controls it: a lane nobody controls is not closed.", found);
-        LENGTH.problem(length).ifPresent(m -> found.add(new FieldProblem("length", m)));
-        RUN_OFF.problem(runOff).ifPresent(m -> found.add(new FieldProblem("runOff", m)));
-        GRADE.problem(grade).ifPresent(m -> found.add(new FieldProblem("grade", m)));
+        LENGTH.check(length, "length", found);
+        RUN_OFF.check(runOff, "runOff", found);
+        GRADE.check(grade, "grade", found);
         return found;
     }
 

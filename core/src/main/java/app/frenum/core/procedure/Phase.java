@@ -125,8 +125,8 @@ public record Phase(
             found.add(
                     new FieldProblem(path + ".mostExtra", mostExtra + " read. It must be 0 to " + MOST_REPEATS + "."));
         }
-        SPEED.problem(from).ifPresent(m -> found.add(new FieldProblem(path + ".from", m)));
-        SPEED.problem(to).ifPresent(m -> found.add(new FieldProblem(path + ".to", m)));
+        SPEED.check(from, path + ".from", found);
+        SPEED.check(to, path + ".to", found);
         if (kind.isBraking() && found.isEmpty()) {
             speeds(path, found);
         }

@@ -63,6 +63,11 @@ public record Procedure(
      */
     public record Limit(String what, boolean atLeast, Quantity value, String source) {}
 
+    /** The same under another name. */
+    public Procedure named(String other) {
+        return new Procedure(other, purpose, phases, abortRules, limits, cautions, runBy, bring);
+    }
+
     /** The same with other phases. */
     public Procedure with(List<Phase> others) {
         return new Procedure(name, purpose, others, abortRules, limits, cautions, runBy, bring);

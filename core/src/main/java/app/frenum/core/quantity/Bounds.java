@@ -2,6 +2,7 @@ package app.frenum.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -44,6 +45,11 @@ public record Bounds(Dimension dimension, double low, double high, Unit usual) {
                         u.symbol())
                 .replaceAll(" +", " ")
                 .replace(" .", "."));
+    }
+
+    /** The same, added to what was found wrong so far. */
+    public void check(Quantity entered, String field, List<FieldProblem> found) {
+        problem(entered).ifPresent(message -> found.add(new FieldProblem(field, message)));
     }
 
     /** Up to four significant digits, without an exponent. */

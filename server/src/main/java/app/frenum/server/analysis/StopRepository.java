@@ -18,6 +18,12 @@ interface StopRepository extends JpaRepository<Stop, UUID> {
             nativeQuery = true)
     Set<UUID> drivenConfigurations();
 
+    @Query(
+            value =
+                    "select exists (select 1 from stop s join series r on r.id = s.series_id where r.test_id = :testId)",
+            nativeQuery = true)
+    boolean inTest(UUID testId);
+
     @Query("select max(s.number) from Stop s where s.seriesId = :seriesId")
     Integer highestNumber(UUID seriesId);
 

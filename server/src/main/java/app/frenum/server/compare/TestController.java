@@ -4,6 +4,7 @@ import app.frenum.formats.sheet.StopSheetWriter;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
+import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestRequest;
@@ -30,6 +31,7 @@ class TestController {
     private final TestService tests;
     private final GarageService garage;
     private final StopService stops;
+    private final PlanService plans;
     private final ComparisonService comparisons;
     private final TestListService list;
 
@@ -37,11 +39,13 @@ class TestController {
             TestService tests,
             GarageService garage,
             StopService stops,
+            PlanService plans,
             ComparisonService comparisons,
             TestListService list) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
+        this.plans = plans;
         this.comparisons = comparisons;
         this.list = list;
     }
@@ -68,7 +72,13 @@ class TestController {
                 .distinct()
                 .map(byId::get)
                 .toList();
-        return new TestDetail(test, garage.vehicle(test.vehicleId()), ordered, series, stops.stopsOf(id));
+        return new TestDetail(
+                test,
+                garage.vehicle(test.vehicleId()),
+                ordered,
+                series,
+                stops.stopsOf(id),
+                plans.expectation(id).orElse(null));
     }
 
     /** All stops as an open stop sheet. */

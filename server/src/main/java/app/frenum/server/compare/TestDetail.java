@@ -3,14 +3,17 @@ package app.frenum.server.compare;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.Expectation;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/** Everything a reading page needs of a test, in one answer. */
+/** Everything a reading page needs of a test, in one answer; the expectation is null when nobody said one. */
 public record TestDetail(
         TestDefinition test,
         VehicleView vehicle,
         List<ConfigurationView> configurations,
         List<SeriesView> series,
-        List<StopView> stops) {}
+        List<StopView> stops,
+        @Nullable Expectation expectation) {}

@@ -95,16 +95,20 @@ final class TestSides {
 
     private static ComparedStop byHand(StopView s, SeriesView series, boolean out) {
         SheetStop row = s.byHand();
+        Conditions ofSeries = series.conditions();
         Conditions c = new Conditions(
-                row.date().orElse(series.conditions().drivenOn()),
-                row.driver().orElse(series.conditions().driver()),
-                row.load().orElse(series.conditions().load()),
-                row.surface().orElse(series.conditions().surface()),
-                row.direction().orElse(series.conditions().direction()),
-                row.ambient().map(q -> q.inside()).orElse(series.conditions().ambientC()),
-                row.tyrePressureFront()
-                        .map(q -> q.inside())
-                        .orElse(series.conditions().tyrePressureFrontBar()));
+                row.date().orElse(ofSeries.drivenOn()),
+                row.driver().orElse(ofSeries.driver()),
+                row.load().orElse(ofSeries.load()),
+                row.surface().orElse(ofSeries.surface()),
+                row.direction().orElse(ofSeries.direction()),
+                row.ambient().map(q -> q.inside()).orElse(ofSeries.ambientC()),
+                row.tyrePressureFront().map(q -> q.inside()).orElse(ofSeries.tyrePressureFrontBar()),
+                ofSeries.trackC(),
+                ofSeries.windMps(),
+                ofSeries.humidity(),
+                ofSeries.begunAt(),
+                ofSeries.endedAt());
         double start = row.startTemperatures().entrySet().stream()
                 .filter(e -> e.getKey().isFront())
                 .mapToDouble(e -> e.getValue().inside())

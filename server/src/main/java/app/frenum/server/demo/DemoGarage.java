@@ -10,6 +10,8 @@ import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.plan.LaneSpec;
 import app.frenum.core.plan.RunOrder;
+import app.frenum.core.procedure.Crew;
+import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.server.garage.ConfigurationView;
@@ -44,8 +46,7 @@ final class DemoGarage {
     private static final Quantity BATHROOM_SCALE = q(0.041, Unit.KILOGRAMS);
 
     /** The same on a kitchen scale with steps of 0.01 kg. */
-    private static final Map<PartField, Quantity> KITCHEN_SCALE =
-            Map.of(PartField.MASS, q(0.0041, Unit.KILOGRAMS));
+    private static final Map<PartField, Quantity> KITCHEN_SCALE = Map.of(PartField.MASS, q(0.0041, Unit.KILOGRAMS));
 
     static VehicleView vehicle(UUID id) {
         return new VehicleView(
@@ -86,7 +87,14 @@ final class DemoGarage {
 
     private static Part part(
             String description, Part.Condition condition, double cost, Map<PartField, Quantity> figures) {
-        return new Part(description, condition, Optional.of(cost), Optional.empty(), Optional.empty(), figures, figures.containsKey(PartField.MASS) ? KITCHEN_SCALE : Map.of());
+        return new Part(
+                description,
+                condition,
+                Optional.of(cost),
+                Optional.empty(),
+                Optional.empty(),
+                figures,
+                figures.containsKey(PartField.MASS) ? KITCHEN_SCALE : Map.of());
     }
 
     private static final Part OLD_PADS = part(
@@ -196,6 +204,11 @@ final class DemoGarage {
                 q(60, Unit.SECONDS),
                 Optional.empty(),
                 Optional.of(q(420, Unit.CELSIUS)),
-                true);
+                true,
+                new Crew(Map.of(
+                        CrewRole.DRIVER, "Club driver",
+                        CrewRole.RECORDER, "Club secretary",
+                        CrewRole.LANE_CONTROL, "Test marshal",
+                        CrewRole.MARSHAL, "Second marshal")));
     }
 }

@@ -94,13 +94,15 @@ class DemoLoader implements ApplicationRunner {
                         List.of(new SaveRequest.Placement(1, "Braided hoses", List.of("hoses"), 1)),
                         Conditions.UNKNOWN,
                         BY));
-        TestRequest logged =
-                test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", LocalDate.of(2026, 6, 20));
+        tests.add(
+                test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", LocalDate.of(2026, 6, 20)));
+        plans.save(LOGGED_TEST, DemoGarage.plan(VEHICLE));
+        plans.seal(LOGGED_TEST, new ExpectationRequest("B stops 3 m shorter", BY));
         bringIn(
                 "tarn-as-bought.csv",
                 DemoScenario::writeAsBought,
                 new SaveRequest(
-                        LOGGED_TEST, null, logged, nine(DemoScenario.AS_BOUGHT, List.of()), conditions(14, 2.40), BY));
+                        LOGGED_TEST, null, null, nine(DemoScenario.AS_BOUGHT, List.of()), conditions(14, 2.40), BY));
         bringIn(
                 "tarn-pads-and-fluid.csv",
                 DemoScenario::writePadsAndFluid,
@@ -112,8 +114,6 @@ class DemoLoader implements ApplicationRunner {
                         conditions(17, 2.45),
                         BY));
         strikeOutEarlyBraking();
-        plans.save(LOGGED_TEST, DemoGarage.plan(VEHICLE));
-        plans.seal(LOGGED_TEST, new ExpectationRequest("B stops 3 m shorter", BY));
     }
 
     private static TestRequest test(UUID id, String question, LocalDate day) {
@@ -131,7 +131,19 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private static Conditions conditions(double ambientC, double tyreBar) {
-        return new Conditions("2026-06-20", "Club driver", "180 kg kit", "dry", "west", ambientC, tyreBar);
+        return new Conditions(
+                "2026-06-20",
+                "Club driver",
+                "180 kg kit",
+                "dry",
+                "west",
+                ambientC,
+                tyreBar,
+                ambientC + 9,
+                1.2,
+                0.58,
+                null,
+                null);
     }
 
     private static List<SaveRequest.Placement> nine(String configuration, List<String> changed) {

@@ -16,6 +16,7 @@ public record DifferenceView(
         List<Difference.Change> changes,
         List<String> factors,
         Figure massKg,
+        Figure massUncertaintyKg,
         Figure cost,
         Figure hours,
         @Nullable String warning) {
@@ -26,6 +27,7 @@ public record DifferenceView(
                 d.changes(),
                 d.factors(),
                 d.massKg(),
+                d.massUncertaintyKg(),
                 d.cost(),
                 d.hours(),
                 d.warning().orElse(null));

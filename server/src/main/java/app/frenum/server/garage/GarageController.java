@@ -1,5 +1,8 @@
 package app.frenum.server.garage;
 
+import app.frenum.core.garage.Outlook;
+import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.garage.Weighing;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
@@ -24,6 +27,18 @@ class GarageController {
     @GetMapping("/garage/form")
     GarageForm form() {
         return GarageForm.whole();
+    }
+
+    /** A part's mass from two readings of one scale. */
+    @PostMapping("/garage/weighing")
+    WeighedView weigh(@RequestBody Weighing weighing) {
+        return WeighedView.of(weighing);
+    }
+
+    /** What the figures of a vehicle say about its balance and heat, before anything is driven. */
+    @GetMapping("/vehicles/{id}/outlook")
+    Outlook outlook(@PathVariable UUID id, @RequestParam(defaultValue = "LADEN") VehicleSpec.Load load) {
+        return Outlook.of(garage.vehicle(id).spec(), load);
     }
 
     @GetMapping("/vehicles")

@@ -114,6 +114,18 @@ public class GarageService {
                 : configuration(row.id());
     }
 
+    /** Adds one that was kept elsewhere, with its edition. */
+    public void bringIn(ConfigurationView c) {
+        configurations
+                .findFirstByVehicleIdAndNameOrderByEditionDesc(c.vehicleId(), c.name())
+                .filter(last -> last.edition() >= c.edition())
+                .ifPresent(last -> {
+                    throw Problem.conflict(
+                            "Nothing was brought in: \"%s\" has this edition here already.".formatted(c.label()));
+                });
+        saved(new Configuration(c.id(), c.vehicleId(), c.edition(), c.replacesId()), c);
+    }
+
     /**
      * Changes a configuration; one that was driven stays as it is, and the change becomes its next edition.
      *

@@ -49,6 +49,13 @@ class BrakeTest extends Row {
         baselineConfigurationId = configurationId;
     }
 
+    void setAim(Quantity speed, double marginM) {
+        nominalSpeedEntered = speed.entered();
+        nominalSpeedUnit = speed.unit();
+        marginSize = marginM;
+        marginOfBaseline = false;
+    }
+
     TestDefinition definition() {
         return new TestDefinition(
                 id(),

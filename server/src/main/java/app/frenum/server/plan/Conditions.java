@@ -3,8 +3,18 @@ package app.frenum.server.plan;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 
-/** Under what a series was driven; null where nobody wrote it down. */
+/**
+ * Under what a series was driven; null where nobody wrote it down.
+ *
+ * @param ambientC air, °C
+ * @param trackC surface of the lane, °C
+ * @param windMps along the lane, m/s, positive against the driving direction
+ * @param humidity relative, 0 to 1
+ * @param begunAt when the series began
+ * @param endedAt when it ended
+ */
 public record Conditions(
         @Size(max = 40) String drivenOn,
         @Size(max = 100) String driver,
@@ -12,6 +22,12 @@ public record Conditions(
         @Size(max = 40) String surface,
         @Size(max = 40) String direction,
         @DecimalMin("-60") @DecimalMax("60") Double ambientC,
-        @DecimalMin("0.1") @DecimalMax("15") Double tyrePressureFrontBar) {
-    public static final Conditions UNKNOWN = new Conditions(null, null, null, null, null, null, null);
+        @DecimalMin("0.1") @DecimalMax("15") Double tyrePressureFrontBar,
+        @DecimalMin("-60") @DecimalMax("100") Double trackC,
+        @DecimalMin("-60") @DecimalMax("60") Double windMps,
+        @DecimalMin("0") @DecimalMax("1") Double humidity,
+        Instant begunAt,
+        Instant endedAt) {
+    public static final Conditions UNKNOWN =
+            new Conditions(null, null, null, null, null, null, null, null, null, null, null, null);
 }

@@ -3,6 +3,7 @@ package app.frenum.server.plan;
 import app.frenum.core.plan.Forecast;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.StopsNeeded;
+import app.frenum.core.plan.Stretch;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
 
@@ -15,6 +16,7 @@ import java.util.List;
  * @param endS how long the day is
  * @param hottestC the hottest a front disc gets
  * @param guards what the order guards against
+ * @param stretches the day as a person plans it
  * @param names of the configurations, the baseline first
  */
 public record ForecastView(
@@ -25,6 +27,7 @@ public record ForecastView(
         double endS,
         Figure hottestC,
         String guards,
+        List<Stretch> stretches,
         List<String> names) {
     static ForecastView of(Forecast f, RunOrder order, List<String> names) {
         return new ForecastView(
@@ -35,6 +38,7 @@ public record ForecastView(
                 f.clock().endS(),
                 f.clock().hottestC(),
                 order.guards(),
+                Stretch.of(f.clock()),
                 names);
     }
 }

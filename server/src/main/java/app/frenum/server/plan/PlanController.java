@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.procedure.SafetyGate;
 import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +33,22 @@ class PlanController {
     @PutMapping("/tests/{id}/plan")
     PlanView save(@PathVariable UUID id, @Valid @RequestBody PlanRequest plan) {
         return plans.save(id, plan);
+    }
+
+    /** Nobody drives before it is signed. */
+    @PutMapping("/tests/{id}/safety-gate")
+    PlanView sign(@PathVariable UUID id, @RequestBody SafetyGate gate) {
+        return plans.sign(id, gate);
+    }
+
+    @GetMapping("/plans/form")
+    PlanForm form() {
+        return PlanForm.whole();
+    }
+
+    @PostMapping("/plans/lap-heat")
+    LapHeatView lapHeat(@Valid @RequestBody LapHeatRequest request) {
+        return LapHeatView.of(request);
     }
 
     @PutMapping("/tests/{id}/expectation")

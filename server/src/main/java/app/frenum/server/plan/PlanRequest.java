@@ -2,6 +2,7 @@ package app.frenum.server.plan;
 
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.plan.RunOrder;
+import app.frenum.core.procedure.Crew;
 import app.frenum.core.quantity.Quantity;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param expectedStop as the person expects it, if they do
  * @param limit highest disc temperature they allow
  * @param beddedBefore whether bedding in is done before the day
+ * @param crew who does what; null while nobody is named
  */
 public record PlanRequest(
         @NotNull UUID vehicleId,
@@ -40,4 +42,9 @@ public record PlanRequest(
         @NotNull Quantity turnRound,
         @NotNull Optional<Quantity> expectedStop,
         @NotNull Optional<Quantity> limit,
-        boolean beddedBefore) {}
+        boolean beddedBefore,
+        @Nullable Crew crew) {
+    public PlanRequest {
+        crew = crew == null ? Crew.NOBODY : crew;
+    }
+}

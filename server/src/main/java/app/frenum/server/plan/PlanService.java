@@ -1,8 +1,10 @@
 package app.frenum.server.plan;
 
 import app.frenum.core.plan.Forecast;
+import app.frenum.core.procedure.SafetyGate;
 import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.server.garage.ConfigurationView;
@@ -32,11 +34,14 @@ public class PlanService {
     private static final Bounds STOP = Bounds.of(2, 500, Unit.METRES);
     private static final Bounds LIMIT = Bounds.of(80, 1000, Unit.CELSIUS);
 
+    private static final double SAME_SPEED_MPS = 0.01;
+
     private final TestService tests;
     private final GarageService garage;
     private final ProcedureService procedures;
     private final LaneService lanes;
     private final EarlierStops earlier;
+    private final DrivenTests driven;
     private final TestPlanRepository plans;
     private final JsonMapper json;
 
@@ -46,6 +51,7 @@ public class PlanService {
             ProcedureService procedures,
             LaneService lanes,
             EarlierStops earlier,
+            DrivenTests driven,
             TestPlanRepository plans,
             JsonMapper json) {
         this.tests = tests;
@@ -53,6 +59,7 @@ public class PlanService {
         this.procedures = procedures;
         this.lanes = lanes;
         this.earlier = earlier;
+        this.driven = driven;
         this.plans = plans;
         this.json = json;
     }
@@ -91,14 +98,15 @@ public class PlanService {
 
     private static void refuse(PlanRequest p) {
         List<FieldProblem> found = new ArrayList<>();
-        check(SPEED, p.speed(), "speed", found);
-        check(MARGIN, p.margin(), "margin", found);
-        check(SLOT, p.slot(), "slot", found);
-        check(AIR, p.ambient(), "ambient", found);
-        check(FITTING, p.fitting(), "fitting", found);
-        check(TURN_ROUND, p.turnRound(), "turnRound", found);
-        p.expectedStop().ifPresent(q -> check(STOP, q, "expectedStop", found));
-        p.limit().ifPresent(q -> check(LIMIT, q, "limit", found));
+        SPEED.check(p.speed(), "speed", found);
+        MARGIN.check(p.margin(), "margin", found);
+        SLOT.check(p.slot(), "slot", found);
+        AIR.check(p.ambient(), "ambient", found);
+        FITTING.check(p.fitting(), "fitting", found);
+        TURN_ROUND.check(p.turnRound(), "turnRound", found);
+        p.expectedStop().ifPresent(q -> STOP.check(q, "expectedStop", found));
+        p.limit().ifPresent(q -> LIMIT.check(q, "limit", found));
+        found.addAll(p.crew().problems());
         if (p.configurationIds().stream().distinct().count()
                 < p.configurationIds().size()) {
             found.add(new FieldProblem("configurationIds", "The baseline cannot be its own candidate."));
@@ -108,30 +116,60 @@ public class PlanService {
         }
     }
 
-    private static void check(Bounds bounds, Quantity entered, String field, List<FieldProblem> found) {
-        bounds.problem(entered).ifPresent(m -> found.add(new FieldProblem(field, m)));
-    }
-
     @Transactional(readOnly = true)
     public PlanView plan(UUID testId) {
         tests.test(testId);
-        return plans.findById(testId).map(this::view).orElse(new PlanView(null, null, null, null, null));
+        return plans.findById(testId).map(this::view).orElse(PlanView.NONE);
     }
 
     public PlanView save(UUID testId, PlanRequest plan) {
-        tests.test(testId);
         refuse(plan);
+        aim(testId, plan);
         TestPlan row = plans.findById(testId).orElseGet(() -> new TestPlan(testId));
         row.set(json.writeValueAsString(plan));
         return view(plans.save(row));
     }
 
-    /** Seals what is expected; once sealed it stays. */
+    /** A test is driven at the speed and for the margin of its plan; once it has stops, both stay. */
+    private void aim(UUID testId, PlanRequest plan) {
+        TestDefinition test = tests.test(testId);
+        if (!driven.hasStops(testId)) {
+            tests.setAim(testId, plan.speed(), plan.margin().inside());
+        } else if (Math.abs(test.nominalSpeed().inside() - plan.speed().inside()) > SAME_SPEED_MPS) {
+            throw Problem.invalid(List.of(
+                    new FieldProblem("speed", "The test has stops from another speed. For this one make a new test.")));
+        }
+    }
+
+    /** Signs the safety gate of the day; refused while anything is open, or while the lane is too short. */
+    public PlanView sign(UUID testId, SafetyGate gate) {
+        TestPlan row = plans.findById(testId)
+                .orElseThrow(() -> Problem.invalid("signedBy", "Save the plan first; the safety gate belongs to it."));
+        if (!gate.problems().isEmpty()) {
+            throw Problem.invalid(gate.problems());
+        }
+        Figure missing = view(row).forecast().forecast().missingM();
+        if (!missing.isKnown()) {
+            throw Problem.invalid("signedBy", "The plan has no lane; choose the one that is driven on.");
+        }
+        if (missing.value() > 0) {
+            throw Problem.invalid(
+                    "signedBy", "The plan is NO-GO: its lane is too short. Change the lane or the speed first.");
+        }
+        row.sign(json.writeValueAsString(
+                new PlanView.SignedGate(gate, Instant.now().truncatedTo(ChronoUnit.MICROS))));
+        return view(plans.save(row));
+    }
+
+    /** Seals what is expected; once sealed it stays, and once there are stops it is too late. */
     public PlanView seal(UUID testId, ExpectationRequest request) {
         TestPlan row = plans.findById(testId)
                 .orElseThrow(
                         () -> Problem.invalid("expectation", "Save the plan first; the expectation belongs to it."));
         if (row.sealedAt() == null) {
+            if (driven.hasStops(testId)) {
+                throw Problem.conflict("The test has stops already; what is expected after them is no expectation.");
+            }
             row.seal(
                     request.expectation().strip(),
                     request.by().strip(),
@@ -143,8 +181,22 @@ public class PlanService {
         return view(plans.save(row));
     }
 
+    /** What was expected of a test before its first stop, if anybody said so. */
+    @Transactional(readOnly = true)
+    public Optional<Expectation> expectation(UUID testId) {
+        return plans.findById(testId)
+                .filter(row -> row.sealedAt() != null)
+                .map(row -> new Expectation(row.expectation(), row.expectedBy(), row.sealedAt()));
+    }
+
     private PlanView view(TestPlan row) {
         PlanRequest plan = json.readValue(row.spec(), PlanRequest.class);
-        return new PlanView(plan, forecast(plan), row.expectation(), row.expectedBy(), row.sealedAt());
+        return new PlanView(
+                plan,
+                forecast(plan),
+                row.expectation(),
+                row.expectedBy(),
+                row.sealedAt(),
+                row.safety() == null ? null : json.readValue(row.safety(), PlanView.SignedGate.class));
     }
 }

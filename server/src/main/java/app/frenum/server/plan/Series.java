@@ -3,6 +3,7 @@ package app.frenum.server.plan;
 import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import java.time.Instant;
 import java.util.UUID;
 
 @Entity
@@ -21,6 +22,14 @@ class Series extends Row {
 
     private Double tyrePressureFrontBar;
 
+    @Column(name = "track_c")
+    private Double trackC;
+
+    private Double windMps;
+    private Double humidity;
+    private Instant begunAt;
+    private Instant endedAt;
+
     protected Series() {}
 
     Series(SeriesView v) {
@@ -35,6 +44,11 @@ class Series extends Row {
         direction = v.conditions().direction();
         ambientC = v.conditions().ambientC();
         tyrePressureFrontBar = v.conditions().tyrePressureFrontBar();
+        trackC = v.conditions().trackC();
+        windMps = v.conditions().windMps();
+        humidity = v.conditions().humidity();
+        begunAt = v.conditions().begunAt();
+        endedAt = v.conditions().endedAt();
     }
 
     SeriesView view() {
@@ -43,6 +57,18 @@ class Series extends Row {
                 testId,
                 configurationId,
                 block,
-                new Conditions(drivenOn, driver, loadState, surface, direction, ambientC, tyrePressureFrontBar));
+                new Conditions(
+                        drivenOn,
+                        driver,
+                        loadState,
+                        surface,
+                        direction,
+                        ambientC,
+                        tyrePressureFrontBar,
+                        trackC,
+                        windMps,
+                        humidity,
+                        begunAt,
+                        endedAt));
     }
 }

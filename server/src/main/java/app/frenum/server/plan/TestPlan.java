@@ -12,6 +12,7 @@ class TestPlan extends Row {
     private String expectation;
     private String expectedBy;
     private Instant sealedAt;
+    private String safety;
 
     protected TestPlan() {}
 
@@ -27,6 +28,15 @@ class TestPlan extends Row {
         expectation = what;
         expectedBy = by;
         sealedAt = when;
+    }
+
+    void sign(String signedGate) {
+        safety = signedGate;
+    }
+
+    /** The signed safety gate as JSON; null until it is signed. */
+    String safety() {
+        return safety;
     }
 
     String spec() {

@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.quantity.Quantity;
 import app.frenum.server.problem.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -40,6 +41,11 @@ public class TestService {
                 .definition();
     }
 
+    /** Another speed and margin (m), while nothing was driven. */
+    void setAim(UUID testId, Quantity speed, double marginM) {
+        entity(testId).setAim(speed, marginM);
+    }
+
     public void setBaseline(UUID testId, UUID configurationId) {
         entity(testId).setBaseline(configurationId);
     }
@@ -63,6 +69,11 @@ public class TestService {
 
     /** The series of a configuration and block in a test, made when it is not there; the first one is the baseline. */
     public SeriesView seriesFor(UUID testId, UUID configurationId, int block, Conditions conditions) {
+        if (conditions.begunAt() != null
+                && conditions.endedAt() != null
+                && !conditions.endedAt().isAfter(conditions.begunAt())) {
+            throw Problem.invalid("endedAt", "The series must end after it began.");
+        }
         BrakeTest test = entity(testId);
         if (test.definition().baselineConfigurationId() == null) {
             test.setBaseline(configurationId);

@@ -1,0 +1,39 @@
+package app.frenum.server.device;
+
+import app.frenum.server.Row;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.Instant;
+import java.util.UUID;
+
+@Entity
+class Device extends Row {
+    private String name;
+
+    @Enumerated(EnumType.STRING)
+    private DeviceKind kind;
+
+    @Column(name = "code_sha256")
+    private String codeSha256;
+
+    private Instant lastSeenAt;
+
+    protected Device() {}
+
+    Device(UUID id, String name, DeviceKind kind, String codeSha256) {
+        super(id);
+        this.name = name;
+        this.kind = kind;
+        this.codeSha256 = codeSha256;
+    }
+
+    void seen(Instant when) {
+        lastSeenAt = when;
+    }
+
+    DeviceView view() {
+        return new DeviceView(id(), name, kind, lastSeenAt);
+    }
+}

@@ -1,0 +1,58 @@
+package app.frenum.server.device;
+
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import app.frenum.server.Row;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.Instant;
+import java.util.UUID;
+
+/** One stand-alone reading of a device. */
+@Entity
+class DeviceReading extends Row {
+    private UUID deviceId;
+    private long seq;
+    private Instant takenAt;
+
+    @Enumerated(EnumType.STRING)
+    private ReadQuantity quantity;
+
+    private double entered;
+
+    @Enumerated(EnumType.STRING)
+    private Unit unit;
+
+    protected DeviceReading() {}
+
+    DeviceReading(UUID id, UUID deviceId, long seq, Instant takenAt, ReadQuantity quantity, Quantity value) {
+        super(id);
+        this.deviceId = deviceId;
+        this.seq = seq;
+        this.takenAt = takenAt;
+        this.quantity = quantity;
+        this.entered = value.entered();
+        this.unit = value.unit();
+    }
+
+    Instant takenAt() {
+        return takenAt;
+    }
+
+    ReadQuantity quantity() {
+        return quantity;
+    }
+
+    double inside() {
+        return unit.toInside(entered);
+    }
+
+    UUID deviceId() {
+        return deviceId;
+    }
+
+    long seq() {
+        return seq;
+    }
+}

@@ -1,0 +1,141 @@
+package app.frenum.server.device;
+
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.server.problem.Problem;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps devices and their readings. A reading that is sent twice is kept once. */
+@Service
+@Transactional
+public class DeviceService {
+    /** A reading from further ahead than a clock may reasonably be wrong by is refused. */
+    static final Duration FURTHEST_AHEAD = Duration.ofMinutes(5);
+
+    /** Without letters and figures that are taken for each other. */
+    private static final String ALPHABET = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
+
+    private static final int CODE_LENGTH = 12;
+
+    private final DeviceRepository devices;
+    private final DeviceReadingRepository readings;
+    private final SecureRandom random = new SecureRandom();
+
+    DeviceService(DeviceRepository devices, DeviceReadingRepository readings) {
+        this.devices = devices;
+        this.readings = readings;
+    }
+
+    @Transactional(readOnly = true)
+    public List<DeviceView> devices() {
+        return devices.findAllByOrderByCreatedAt().stream().map(Device::view).toList();
+    }
+
+    /** Adds a device; its code is told this once, and only its digest kept. */
+    Paired add(DeviceView device) {
+        if (devices.existsById(device.id())) {
+            throw Problem.conflict(
+                    "The device is here already, and its code was shown then. Take it out and add it anew.");
+        }
+        String code = newCode();
+        return new Paired(add(device, code), code);
+    }
+
+    /** Adds a device whose code was agreed on before; there already, it stays. */
+    public DeviceView add(DeviceView device, String code) {
+        return devices.findById(device.id())
+                .orElseGet(
+                        () -> devices.save(new Device(device.id(), device.name().strip(), device.kind(), digest(code))))
+                .view();
+    }
+
+    private String newCode() {
+        StringBuilder code = new StringBuilder();
+        for (int i = 0; i < CODE_LENGTH; i++) {
+            code.append(i > 0 && i % 4 == 0 ? "-" : "").append(ALPHABET.charAt(random.nextInt(ALPHABET.length())));
+        }
+        return code.toString();
+    }
+
+    private static String digest(String code) {
+        try {
+            String plain = code.strip().toUpperCase(Locale.ROOT);
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(plain.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The device that has this code, noted as seen. */
+    Optional<DeviceView> hello(String code) {
+        return devices.findByCodeSha256(digest(code)).map(d -> {
+            d.seen(Instant.now().truncatedTo(ChronoUnit.MICROS));
+            return devices.save(d).view();
+        });
+    }
+
+    /** The number of the last reading that is kept of a device; 0 for none. */
+    @Transactional(readOnly = true)
+    public long lastSeq(UUID deviceId) {
+        Long last = readings.lastSeq(deviceId);
+        return last == null ? 0 : last;
+    }
+
+    /**
+     * Keeps a reading.
+     *
+     * @throws Problem when it cannot be right
+     */
+    void keep(UUID deviceId, long seq, Instant takenAt, ReadQuantity quantity, Quantity value) {
+        quantity.bounds().problem(value).ifPresent(message -> {
+            throw Problem.invalid("value", message);
+        });
+        if (takenAt.isAfter(Instant.now().plus(FURTHEST_AHEAD))) {
+            throw Problem.invalid("at", "The reading is from the future: set the clock of the device.");
+        }
+        if (seq < 1) {
+            throw Problem.invalid("seq", "Readings are counted from 1.");
+        }
+        if (!readings.existsByDeviceIdAndSeq(deviceId, seq)) {
+            UUID id = UUID.nameUUIDFromBytes((deviceId + "/" + seq).getBytes(StandardCharsets.UTF_8));
+            readings.saveAndFlush(
+                    new DeviceReading(id, deviceId, seq, takenAt.truncatedTo(ChronoUnit.MICROS), quantity, value));
+        }
+    }
+
+    /** The weather between two moments. */
+    @Transactional(readOnly = true)
+    Weather weather(Instant from, Instant until) {
+        List<DeviceReading> all = readings.findByTakenAtBetweenOrderByTakenAt(from, until);
+        return new Weather(
+                mean(all, ReadQuantity.AIR_TEMPERATURE),
+                mean(all, ReadQuantity.TRACK_TEMPERATURE),
+                mean(all, ReadQuantity.WIND_ALONG_LANE),
+                mean(all, ReadQuantity.HUMIDITY),
+                all.size(),
+                all.isEmpty() ? null : all.get(all.size() - 1).takenAt());
+    }
+
+    private static Figure mean(List<DeviceReading> all, ReadQuantity of) {
+        OptionalDouble mean = all.stream()
+                .filter(r -> r.quantity() == of)
+                .mapToDouble(DeviceReading::inside)
+                .average();
+        return mean.isPresent() ? Figure.of(mean.getAsDouble()) : Figure.unknown("no mast sent it in that time");
+    }
+}

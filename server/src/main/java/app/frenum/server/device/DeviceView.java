@@ -1,0 +1,19 @@
+package app.frenum.server.device;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A device as it is shown and added.
+ *
+ * @param lastSeenAt when it last spoke; null while it never did
+ */
+public record DeviceView(
+        @NotNull UUID id,
+        @NotBlank @Size(max = 100) String name,
+        @NotNull DeviceKind kind,
+        @Nullable Instant lastSeenAt) {}

@@ -1,0 +1,90 @@
+package app.frenum.server.plan;
+
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.DiscRise;
+import app.frenum.core.heat.LapHeat;
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Unit;
+import app.frenum.server.problem.Problem;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a lap does to a disc once the laps repeat themselves.
+ *
+ * @param lapJ energy of one lap
+ * @param raceJ of the race
+ * @param applications of the brake in the race
+ * @param settledAfterLaps how many laps it takes
+ * @param events one per braking
+ */
+record LapHeatView(
+        double lapJ,
+        double lapKwh,
+        double raceJ,
+        double raceKwh,
+        int applications,
+        int settledAfterLaps,
+        List<Event> events) {
+    private static final Bounds MASS = Bounds.of(50, 60_000, Unit.KILOGRAMS);
+    private static final Bounds SHARE = Bounds.of(0, 100, Unit.PERCENT);
+    private static final Bounds DISC = Bounds.of(0.3, 60, Unit.KILOGRAMS);
+    private static final Bounds COOLING = Bounds.of(20, 3000, Unit.SECONDS);
+    private static final Bounds AIR = Bounds.of(-40, 55, Unit.CELSIUS);
+    private static final Bounds SPEED = Bounds.of(0, 400, Unit.KILOMETRES_PER_HOUR);
+    private static final Bounds GAP = Bounds.of(1, 3600, Unit.SECONDS);
+
+    /** One braking of the settled lap. */
+    record Event(double energyJ, double troughC, double peakC) {}
+
+    static LapHeatView of(LapHeatRequest r) {
+        refuse(r);
+        LapHeat heat = new LapHeat(
+                r.mass().inside(),
+                r.brakings().stream()
+                        .map(b -> new LapHeat.Event(
+                                b.from().inside(), b.to().inside(), b.gap().inside()))
+                        .toList());
+        LapHeat.Settled settled = heat.settle(
+                new Cooling(r.cooling().inside(), r.ambient().inside()),
+                new DiscRise(r.mass().inside(), r.axleShare().inside(), r.disc().inside(), r.wheels()));
+        double[] joules = heat.eventJ();
+        List<Event> events = new ArrayList<>();
+        for (int i = 0; i < joules.length; i++) {
+            LapHeat.Swing swing = settled.swings().get(i);
+            events.add(new Event(joules[i], swing.troughC(), swing.peakC()));
+        }
+        return new LapHeatView(
+                heat.lapJ(),
+                heat.lapKwh(),
+                heat.lapJ() * r.laps(),
+                heat.lapKwh() * r.laps(),
+                heat.applications(r.laps()),
+                settled.laps(),
+                events);
+    }
+
+    private static void refuse(LapHeatRequest r) {
+        List<FieldProblem> found = new ArrayList<>();
+        MASS.check(r.mass(), "mass", found);
+        SHARE.check(r.axleShare(), "axleShare", found);
+        DISC.check(r.disc(), "disc", found);
+        COOLING.check(r.cooling(), "cooling", found);
+        AIR.check(r.ambient(), "ambient", found);
+        for (int i = 0; i < r.brakings().size(); i++) {
+            LapHeatRequest.Braking b = r.brakings().get(i);
+            String at = "brakings." + i + ".";
+            int before = found.size();
+            SPEED.check(b.from(), at + "from", found);
+            SPEED.check(b.to(), at + "to", found);
+            GAP.check(b.gap(), at + "gap", found);
+            if (found.size() == before && b.to().inside() >= b.from().inside()) {
+                found.add(new FieldProblem(at + "to", "A braking must end slower than it begins."));
+            }
+        }
+        if (!found.isEmpty()) {
+            throw Problem.invalid(found);
+        }
+    }
+}
