@@ -56,7 +56,7 @@ const send = <T>(method: string, path: string, body: unknown) =>
     fetch(`/api${path}`, {
       method,
       headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(body),
+      body: body instanceof Blob ? body : JSON.stringify(body),
     }),
   );
 

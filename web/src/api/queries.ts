@@ -15,6 +15,12 @@ import type {
   Plan,
   PlanView,
   ProcedureView,
+  Device,
+  LapHeat,
+  LapHeatRequest,
+  Outlook,
+  PlanForm,
+  Weather,
 } from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
@@ -85,3 +91,28 @@ export const forecast = (testId: string, tried: Plan) =>
     queryKey: ['test', testId, 'forecast', tried],
     queryFn: () => post<Forecast>('/plans/forecast', tried),
   });
+
+export const planForm = () =>
+  queryOptions({
+    queryKey: ['plans', 'form'],
+    queryFn: () => get<PlanForm>('/plans/form'),
+    staleTime: Infinity,
+  });
+
+export const lapHeat = (lap: LapHeatRequest) =>
+  queryOptions({
+    queryKey: ['plans', 'lap-heat', lap],
+    queryFn: () => post<LapHeat>('/plans/lap-heat', lap),
+  });
+
+export const outlook = (vehicleId: string, version: number, load: 'LADEN' | 'LIGHT') =>
+  queryOptions({
+    queryKey: ['vehicles', vehicleId, 'outlook', version, load],
+    queryFn: () => get<Outlook>(`/vehicles/${vehicleId}/outlook?load=${load}`),
+  });
+
+export const devices = () =>
+  queryOptions({ queryKey: ['devices'], queryFn: () => get<Device[]>('/devices'), refetchInterval: 5000 });
+
+export const weather = () =>
+  queryOptions({ queryKey: ['weather'], queryFn: () => get<Weather>('/weather'), refetchInterval: 15000 });

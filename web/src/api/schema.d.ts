@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/bundle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bundle"];
+        put?: never;
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bundle/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/configurations": {
         parameters: {
             query?: never;
@@ -52,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["devices"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garage/form": {
         parameters: {
             query?: never;
@@ -59,9 +107,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["form"];
+        get: operations["form_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/weighing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -158,6 +222,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["forecast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["form"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/lap-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lapHeat"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/safety-gate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sign"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/stops.csv": {
         parameters: {
             query?: never;
@@ -404,6 +516,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{id}/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outlook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weather"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -441,6 +585,15 @@ export interface components {
             onsetS: number;
             /** @enum {string} */
             source: "SWITCH" | "PRESSURE" | "DECELERATION" | "HAND";
+        };
+        Braking: {
+            from: components["schemas"]["WrittenQuantity"];
+            gap: components["schemas"]["WrittenQuantity"];
+            to: components["schemas"]["WrittenQuantity"];
+        };
+        BroughtIn: {
+            added: string[];
+            alreadyHere: string[];
         };
         Change: {
             after: string;
@@ -493,13 +646,23 @@ export interface components {
         Conditions: {
             /** Format: double */
             ambientC: number;
+            /** Format: date-time */
+            begunAt: string;
             direction: string;
             drivenOn: string;
             driver: string;
+            /** Format: date-time */
+            endedAt: string;
+            /** Format: double */
+            humidity: number;
             load: string;
             surface: string;
             /** Format: double */
+            trackC: number;
+            /** Format: double */
             tyrePressureFrontBar: number;
+            /** Format: double */
+            windMps: number;
         };
         ConfigurationSpec: {
             parts: {
@@ -528,6 +691,17 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        Crew: {
+            names: {
+                [key: string]: string;
+            };
+        };
+        CrewPlace: {
+            duty: string;
+            label: string;
+            /** @enum {string} */
+            role: "DRIVER" | "RECORDER" | "LANE_CONTROL" | "MARSHAL" | "FIRST_AID";
+        };
         DayClock: {
             items: components["schemas"]["Item"][];
             warnings: string[];
@@ -546,6 +720,15 @@ export interface components {
             requestId: string;
             struckOut?: boolean;
         };
+        DeviceView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "LOGGER" | "THERMOMETER" | "ROLLER_TESTER" | "WEATHER_MAST";
+            /** Format: date-time */
+            lastSeenAt?: string;
+            name: string;
+        };
         DifferenceView: {
             changes: components["schemas"]["Change"][];
             cost: components["schemas"]["WrittenFigure"];
@@ -553,6 +736,7 @@ export interface components {
             first: string;
             hours: components["schemas"]["WrittenFigure"];
             massKg: components["schemas"]["WrittenFigure"];
+            massUncertaintyKg: components["schemas"]["WrittenFigure"];
             second: string;
             warning: string;
         };
@@ -592,6 +776,20 @@ export interface components {
             low: number;
             units: components["schemas"]["Choice"][];
         };
+        Event: {
+            /** Format: double */
+            energyJ: number;
+            /** Format: double */
+            peakC: number;
+            /** Format: double */
+            troughC: number;
+        };
+        Expectation: {
+            by: string;
+            expectation: string;
+            /** Format: date-time */
+            sealedAt: string;
+        };
         ExpectationRequest: {
             by: string;
             expectation: string;
@@ -610,6 +808,7 @@ export interface components {
             heat: components["schemas"]["HeatReading"][];
             lane: components["schemas"]["LaneCheck"];
             missingM: components["schemas"]["WrittenFigure"];
+            rear: components["schemas"]["Swing"][];
             savings: components["schemas"]["Saving"][];
             /** Format: double */
             smallestShownM: number;
@@ -630,6 +829,7 @@ export interface components {
             names: string[];
             /** Format: int32 */
             perSide: number;
+            stretches: components["schemas"]["Stretch"][];
         };
         FusedStop: {
             bias: components["schemas"]["WrittenFigure"];
@@ -664,6 +864,12 @@ export interface components {
             caution: boolean;
             configuration: string;
             message: string;
+        };
+        IdealShare: {
+            /** Format: double */
+            decelerationMps2: number;
+            /** Format: double */
+            share: number;
         };
         ImportPreview: {
             alreadyIn: components["schemas"]["AlreadyIn"];
@@ -723,6 +929,33 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        LapHeatRequest: {
+            ambient: components["schemas"]["WrittenQuantity"];
+            axleShare: components["schemas"]["WrittenQuantity"];
+            brakings: components["schemas"]["Braking"][];
+            cooling: components["schemas"]["WrittenQuantity"];
+            disc: components["schemas"]["WrittenQuantity"];
+            /** Format: int32 */
+            laps?: number;
+            mass: components["schemas"]["WrittenQuantity"];
+            /** Format: int32 */
+            wheels?: number;
+        };
+        LapHeatView: {
+            /** Format: int32 */
+            applications: number;
+            events: components["schemas"]["Event"][];
+            /** Format: double */
+            lapJ: number;
+            /** Format: double */
+            lapKwh: number;
+            /** Format: double */
+            raceJ: number;
+            /** Format: double */
+            raceKwh: number;
+            /** Format: int32 */
+            settledAfterLaps: number;
+        };
         Limit: {
             atLeast: boolean;
             source: string;
@@ -738,6 +971,14 @@ export interface components {
             /** @enum {string} */
             role: "SPEED" | "DECELERATION" | "ACCELERATION" | "PRESSURE_FRONT" | "PRESSURE_REAR" | "BRAKE_SWITCH" | "ABS_ACTIVE" | "PEDAL_TRAVEL" | "PEDAL_FORCE" | "WHEEL_SPEED_FRONT_LEFT" | "WHEEL_SPEED_FRONT_RIGHT" | "WHEEL_SPEED_REAR_LEFT" | "WHEEL_SPEED_REAR_RIGHT" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "LATITUDE" | "LONGITUDE" | "ALTITUDE" | "EXTRA";
             unit: string;
+        };
+        Locking: {
+            /** Format: double */
+            decelerationMps2: number;
+            /** @enum {string} */
+            first: "FRONT" | "REAR";
+            /** Format: double */
+            grip: number;
         };
         LogPreview: {
             columns: components["schemas"]["ColumnView"][];
@@ -817,6 +1058,13 @@ export interface components {
             /** Format: double */
             slope: number;
         };
+        Outlook: {
+            brakeForceShare: components["schemas"]["WrittenFigure"];
+            ideal: components["schemas"]["IdealShare"][];
+            idealReason: string;
+            locking: components["schemas"]["Locking"][];
+            rises: components["schemas"]["Rise"][];
+        };
         Pair: {
             brownForsytheP: components["schemas"]["WrittenFigure"];
             candidate: string;
@@ -845,6 +1093,10 @@ export interface components {
             welchT: components["schemas"]["WrittenFigure"];
             worthwhile: boolean;
         };
+        Paired: {
+            code: string;
+            device: components["schemas"]["DeviceView"];
+        };
         Part: {
             bedding: components["schemas"]["BeddingIn"];
             /** @enum {string} */
@@ -857,8 +1109,12 @@ export interface components {
             };
             /** Format: date */
             since: string;
+            uncertainties: {
+                [key: string]: components["schemas"]["WrittenQuantity"];
+            };
         };
         Phase: {
+            adjuster: components["schemas"]["WrittenQuantity"];
             from: components["schemas"]["WrittenQuantity"];
             gate: components["schemas"]["Gate"];
             /** @enum {string} */
@@ -871,6 +1127,7 @@ export interface components {
             /** Format: int32 */
             mostExtra: number;
             name: string;
+            provesBack: boolean;
             /** Format: int32 */
             repeats: number;
             /** @enum {string} */
@@ -886,10 +1143,16 @@ export interface components {
             /** Format: int32 */
             stop?: number;
         };
+        PlanForm: {
+            crew: components["schemas"]["CrewPlace"][];
+            radio: components["schemas"]["Word"][];
+            safety: components["schemas"]["SafetyItem"][];
+        };
         PlanRequest: {
             ambient: components["schemas"]["WrittenQuantity"];
             beddedBefore?: boolean;
             configurationIds: string[];
+            crew?: components["schemas"]["Crew"];
             expectedStop: components["schemas"]["WrittenQuantity"];
             fitting: components["schemas"]["WrittenQuantity"];
             /** Format: uuid */
@@ -917,6 +1180,7 @@ export interface components {
             expectedBy: string;
             forecast: components["schemas"]["ForecastView"];
             plan: components["schemas"]["PlanRequest"];
+            safety: components["schemas"]["SignedGate"];
             /** Format: date-time */
             sealedAt: string;
         };
@@ -961,6 +1225,23 @@ export interface components {
             rateHz: number;
             /** Format: int32 */
             rows: number;
+        };
+        Rise: {
+            /** Format: double */
+            fromMps: number;
+            frontC: components["schemas"]["WrittenFigure"];
+            frontUncertaintyC: components["schemas"]["WrittenFigure"];
+            rearC: components["schemas"]["WrittenFigure"];
+            rearUncertaintyC: components["schemas"]["WrittenFigure"];
+        };
+        SafetyGate: {
+            seen: ("COURSE_CLOSED" | "RUN_OFF_CLEAR" | "HELMETS" | "EXTINGUISHER" | "FIRST_AID" | "RADIOS" | "ABORT_WORDS" | "HOT_PARTS" | "CRACKED_DISCS" | "VEHICLE")[];
+            signedBy: string;
+        };
+        SafetyItem: {
+            /** @enum {string} */
+            check: "COURSE_CLOSED" | "RUN_OFF_CLEAR" | "HELMETS" | "EXTINGUISHER" | "FIRST_AID" | "RADIOS" | "ABORT_WORDS" | "HOT_PARTS" | "CRACKED_DISCS" | "VEHICLE";
+            label: string;
         };
         SaveRequest: {
             by: string;
@@ -1061,6 +1342,11 @@ export interface components {
             trendP: components["schemas"]["WrittenFigure"];
             trendPerStop: components["schemas"]["WrittenFigure"];
         };
+        SignedGate: {
+            gate: components["schemas"]["SafetyGate"];
+            /** Format: date-time */
+            signedAt: string;
+        };
         SlotEntry: {
             factor: string;
             figures: string[];
@@ -1118,6 +1404,25 @@ export interface components {
             name: string;
             sha256: string;
         };
+        Stretch: {
+            /** Format: int32 */
+            configuration: number;
+            /** Format: double */
+            fromS: number;
+            /** @enum {string} */
+            kind: "SWAP" | "BEDDING" | "WAIT" | "RUN" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
+            phase: string;
+            /** Format: int32 */
+            runs: number;
+            /** Format: double */
+            toS: number;
+        };
+        Swing: {
+            /** Format: double */
+            endC: number;
+            /** Format: double */
+            startC: number;
+        };
         TestDefinition: {
             /** Format: uuid */
             baselineConfigurationId: string;
@@ -1140,6 +1445,7 @@ export interface components {
         };
         TestDetail: {
             configurations: components["schemas"]["ConfigurationView"][];
+            expectation: components["schemas"]["Expectation"];
             series: components["schemas"]["SeriesView"][];
             stops: components["schemas"]["StopView"][];
             test: components["schemas"]["TestDefinition"];
@@ -1198,6 +1504,9 @@ export interface components {
             kind: "CAR" | "MOTORCYCLE" | "TRUCK";
             /** @enum {string} */
             rearBrake: "DISC" | "DRUM" | "NONE";
+            uncertainties: {
+                [key: string]: components["schemas"]["WrittenQuantity"];
+            };
         };
         VehicleView: {
             description: string;
@@ -1207,6 +1516,29 @@ export interface components {
             spec?: components["schemas"]["VehicleSpec"];
             /** Format: int32 */
             version?: number;
+        };
+        Weather: {
+            airC: components["schemas"]["WrittenFigure"];
+            humidity: components["schemas"]["WrittenFigure"];
+            /** Format: date-time */
+            lastAt: string;
+            /** Format: int32 */
+            readings: number;
+            trackC: components["schemas"]["WrittenFigure"];
+            windMps: components["schemas"]["WrittenFigure"];
+        };
+        WeighedView: {
+            mass: components["schemas"]["WrittenQuantity"];
+            uncertainty: components["schemas"]["WrittenQuantity"];
+        };
+        Weighing: {
+            step: components["schemas"]["WrittenQuantity"];
+            with: components["schemas"]["WrittenQuantity"];
+            without: components["schemas"]["WrittenQuantity"];
+        };
+        Word: {
+            meaning: string;
+            words: string;
         };
         WrittenFigure: {
             reason: string;
@@ -1230,6 +1562,68 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    bundle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: {
+                asCopies?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
+    schema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     change_1: {
         parameters: {
             query: {
@@ -1329,7 +1723,51 @@ export interface operations {
             };
         };
     };
-    form: {
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeviceView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Paired"];
+                };
+            };
+        };
+    };
+    form_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1345,6 +1783,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GarageForm"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Weighing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeighedView"];
                 };
             };
         };
@@ -1541,6 +2003,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ForecastView"];
+                };
+            };
+        };
+    };
+    form: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanForm"];
+                };
+            };
+        };
+    };
+    lapHeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LapHeatRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LapHeatView"];
                 };
             };
         };
@@ -1924,6 +2430,32 @@ export interface operations {
             };
         };
     };
+    sign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SafetyGate"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
     sheet: {
         parameters: {
             query?: never;
@@ -2032,6 +2564,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ConfigurationView"][];
+                };
+            };
+        };
+    };
+    outlook: {
+        parameters: {
+            query?: {
+                load?: "LIGHT" | "LADEN";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outlook"];
+                };
+            };
+        };
+    };
+    weather: {
+        parameters: {
+            query?: {
+                from?: string;
+                until?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Weather"];
                 };
             };
         };

@@ -23,7 +23,10 @@ export type StopView = Omit<
   byHand: SheetStop | null;
   recordingId: string | null;
 };
-export type TestDetail = Omit<Schemas['TestDetail'], 'stops'> & { stops: StopView[] };
+export type TestDetail = Omit<Schemas['TestDetail'], 'stops' | 'expectation'> & {
+  stops: StopView[];
+  expectation: Schemas['Expectation'] | null;
+};
 export type TestSummary = Omit<Schemas['TestSummary'], 'verdict' | 'candidate'> & {
   verdict: Verdict | null;
   candidate: string | null;
@@ -70,6 +73,7 @@ export type Part = Pick<Schemas['Part'], 'description' | 'condition'> & {
   since: string | null;
   bedding: Bedding | null;
   figures: Record<string, Quantity>;
+  uncertainties: Record<string, Quantity>;
 };
 export type Bedding = {
   [K in keyof Schemas['BeddingIn']]: Schemas['BeddingIn'][K] extends Schemas['WrittenQuantity']
@@ -80,10 +84,11 @@ export type Difference = Figures<Omit<Schemas['DifferenceView'], 'warning'>> & {
 type LaneQuantities = 'length' | 'runOff' | 'grade';
 export type LaneSpec = Omit<Schemas['LaneSpec'], LaneQuantities> & { [K in LaneQuantities]: Quantity };
 export type LaneView = { id: string; lane: LaneSpec; version: number };
-export type Phase = Omit<Schemas['Phase'], 'target' | 'gate' | 'from' | 'to'> & {
+export type Phase = Omit<Schemas['Phase'], 'target' | 'gate' | 'from' | 'to' | 'adjuster'> & {
   from: Quantity;
   to: Quantity;
   target: Quantity | null;
+  adjuster: Quantity | null;
   gate: Gate;
 };
 export type Gate = { [K in 'coldest' | 'hottest' | 'soonest' | 'latest']: Quantity | null };
@@ -96,12 +101,14 @@ export type ProcedureView = Omit<Schemas['ProcedureView'], 'procedure'> & { proc
 type PlanQuantities = 'speed' | 'margin' | 'slot' | 'ambient' | 'fitting' | 'turnRound';
 export type Plan = Omit<
   Required<Schemas['PlanRequest']>,
-  'laneId' | 'expectedStop' | 'limit' | PlanQuantities
+  'laneId' | 'expectedStop' | 'limit' | 'crew' | PlanQuantities
 > & { [K in PlanQuantities]: Quantity } & {
+  crew: { names: Record<string, string> };
   laneId: string | null;
   expectedStop: Quantity | null;
   limit: Quantity | null;
 };
+export type Stretch = Schemas['Stretch'];
 export type ClockItem = Figures<Schemas['DayClock']['items'][number]>;
 export type Forecast = Omit<Schemas['ForecastView'], 'forecast' | 'hottestC'> & {
   hottestC: Figure;
@@ -116,7 +123,21 @@ export type PlanView = {
   expectation: string | null;
   expectedBy: string | null;
   sealedAt: string | null;
+  safety: { gate: { seen: string[]; signedBy: string }; signedAt: string } | null;
 };
+export type PlanForm = Schemas['PlanForm'];
+export type Weather = Omit<Figures<Schemas['Weather']>, 'lastAt'> & { lastAt: string | null };
+export type Device = Omit<Schemas['DeviceView'], 'lastSeenAt'> & { lastSeenAt: string | null };
+export type Outlook = Omit<Schemas['Outlook'], 'brakeForceShare' | 'rises'> & {
+  brakeForceShare: Figure;
+  rises: Figures<Schemas['Rise']>[];
+};
+export type LapHeat = Schemas['LapHeatView'];
+export type LapHeatRequest = {
+  [K in 'mass' | 'axleShare' | 'disc' | 'cooling' | 'ambient']: Quantity;
+} & { wheels: number; laps: number; brakings: Braking[] };
+export type Braking = { from: Quantity; to: Quantity; gap: Quantity };
+export type BroughtIn = Schemas['BroughtIn'];
 export type SaveRequest = Omit<Schemas['SaveRequest'], 'newVehicle' | 'newTest' | 'conditions'> & {
   newVehicle: Partial<Vehicle> | null;
   newTest: (Omit<Schemas['TestRequest'], 'grade'> & { grade: number | null }) | null;

@@ -2,9 +2,10 @@ import { Navigate, Route, Routes } from 'react-router';
 import { ComparePage } from '../features/compare/ComparePage';
 import { GaragePage } from '../features/garage/GaragePage';
 import { ImportPage } from '../features/import/ImportPage';
+import { DevicesPage } from '../features/devices/DevicesPage';
+import { LapHeatPage } from '../features/plan/LapHeatPage';
 import { NewPlanPage } from '../features/plan/NewPlanPage';
 import { PlanPage } from '../features/plan/PlanPage';
-import { RunCardPage } from '../features/plan/RunCardPage';
 import { ProceduresPage } from '../features/procedures/ProceduresPage';
 import { StopsPage } from '../features/stops/StopsPage';
 import { TestsPage } from '../features/tests/TestsPage';
@@ -18,8 +19,9 @@ export function App() {
         <Route path="/garage" element={<GaragePage />} />
         <Route path="/procedures" element={<ProceduresPage />} />
         <Route path="/plan" element={<NewPlanPage />} />
+        <Route path="/plan/lap-heat" element={<LapHeatPage />} />
+        <Route path="/devices" element={<DevicesPage />} />
         <Route path="/tests/:testId/plan" element={<PlanPage />} />
-        <Route path="/tests/:testId/run-card" element={<RunCardPage />} />
         <Route path="/import" element={<ImportPage />} />
         <Route path="/tests/:testId/stops" element={<StopsPage />} />
         <Route path="/tests/:testId/compare" element={<ComparePage />} />

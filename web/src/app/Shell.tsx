@@ -29,6 +29,7 @@ export function Shell() {
     'g g': () => void navigate('/garage'),
     'g r': () => void navigate('/procedures'),
     'g p': testId ? go('plan') : () => void navigate('/plan'),
+    'g d': () => void navigate('/devices'),
     'g s': go('stops'),
     'g c': go('compare'),
     n: preferences.toggleNight,
@@ -67,6 +68,7 @@ export function Shell() {
             <Section to="/garage" name="Garage" />
             <Section to="/procedures" name="Procedures" />
             <Section to={testId ? `/tests/${testId}/plan` : '/plan'} name="Plan" />
+            <Section to="/devices" name="Devices" />
           </Stage>
           <Stage name="Test">
             <Section to={chosen ? `/import?test=${chosen}` : '/import'} name="Bring in" />

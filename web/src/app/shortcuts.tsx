@@ -40,6 +40,7 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['G G', 'garage'],
       ['G R', 'procedures'],
       ['G P', 'plan'],
+      ['G D', 'devices'],
       ['G I', 'bring in a file'],
       ['G S', 'stops'],
       ['G C', 'compare'],

@@ -25,7 +25,7 @@ export function ComparePage() {
   };
   return (
     <Loaded query={detail} what="Reading the test">
-      {({ configurations }) => (
+      {({ configurations, expectation }) => (
         <Loaded query={compared} what="Comparing the stops">
           {(data) => {
             const pair =
@@ -38,6 +38,7 @@ export function ComparePage() {
                 includeStruckOut={includeStruckOut}
                 set={set}
                 testId={testId}
+                expectation={expectation}
               />
             ) : (
               <NothingToCompare testId={testId} />

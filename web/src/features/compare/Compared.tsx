@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { Comparison, Pair } from '../../api/types';
+import type { Comparison, Pair, TestDetail } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { useShortcuts } from '../../app/shortcuts';
 import { Bridge } from '../../charts/Bridge';
@@ -25,10 +25,11 @@ type Props = {
   includeStruckOut: boolean;
   set: (key: string, value: string | null) => void;
   testId: string;
+  expectation: TestDetail['expectation'];
 };
 
 /** The page of a comparison that can be made. */
-export function Compared({ data, pair, letters, includeStruckOut, set, testId }: Props) {
+export function Compared({ data, pair, letters, includeStruckOut, set, testId, expectation }: Props) {
   const navigate = useNavigate();
   const { units } = usePreferences();
   const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
@@ -87,7 +88,15 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId }:
         </span>
       </Strip>
       <Strip tone="sheet" className="flex flex-wrap justify-between gap-8 pb-1">
-        <Answer sure={<Sure pair={pair} time={time} />}>{verdictSentence(pair, a, b, data, units)}</Answer>
+        <div>
+          <Answer sure={<Sure pair={pair} time={time} />}>{verdictSentence(pair, a, b, data, units)}</Answer>
+          {expectation && (
+            <p className="mt-1.5 text-[14.5px] text-ink-2">
+              Expected before the first stop: <b className="font-[650] text-ink">{expectation.expectation}</b>
+              , said {expectation.by}.
+            </p>
+          )}
+        </div>
         {pair.interval95 && pair.difference.value !== undefined && pair.margin.value !== undefined && (
           <div className="w-[400px] max-w-full">
             <IntervalTape

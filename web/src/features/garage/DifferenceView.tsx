@@ -79,7 +79,7 @@ export function DifferenceView(props: {
                 <Sum
                   name="Mass of the changed parts, kg"
                   figure={d.massKg}
-                  told={(x) => `${number(Math.abs(x), 2)} ${x < 0 ? 'lighter' : 'heavier'}`}
+                  told={(x) => `${massWords(x, d.massUncertaintyKg)} ${x < 0 ? 'lighter' : 'heavier'}`}
                 />
                 <Sum name="Cost of the changed parts" figure={d.cost} told={(x) => number(x, 2)} />
                 <Sum name="Hours to fit them" figure={d.hours} told={(x) => number(x, 1)} />
@@ -90,6 +90,13 @@ export function DifferenceView(props: {
       )}
     </>
   );
+}
+
+/** No more digits than the scales gave; where they are not known, two. */
+function massWords(kg: number, uncertainty: Figure): string {
+  if (uncertainty.value === undefined) return `${number(Math.abs(kg), 2)} ± ?`;
+  const decimals = Math.max(0, Math.min(4, -Math.floor(Math.log10(uncertainty.value))));
+  return `${number(Math.abs(kg), decimals)} ± ${number(uncertainty.value, decimals)}`;
 }
 
 function Sum({ name, figure, told }: { name: string; figure: Figure; told: (x: number) => string }) {

@@ -9,9 +9,11 @@ import { EmptySlab, Failure, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { ConfigurationsView } from './ConfigurationsView';
 import { DifferenceView } from './DifferenceView';
+import { BundleStrip } from './BundleStrip';
+import { OutlookView } from './OutlookView';
 import { VehicleForm } from './VehicleForm';
 
-type View = 'vehicle' | 'configurations' | 'difference';
+type View = 'vehicle' | 'outlook' | 'configurations' | 'difference';
 
 /** What is driven: the vehicle, its configurations part by part, and what differs between two of them. */
 export function GaragePage() {
@@ -55,6 +57,7 @@ function Vehicles({ form }: { form: GarageForm }) {
               <EmptySlab line="What is known of the car goes here; what is not stays empty.">
                 {another}
               </EmptySlab>
+              <BundleStrip />
             </Strip>
           );
         }
@@ -67,6 +70,7 @@ function Vehicles({ form }: { form: GarageForm }) {
                 value={view}
                 options={[
                   ['vehicle', 'Vehicle'],
+                  ['outlook', 'Outlook'],
                   ['configurations', 'Configurations'],
                   ['difference', 'Difference'],
                 ]}
@@ -90,10 +94,13 @@ function Vehicles({ form }: { form: GarageForm }) {
               {add.error && <Failure error={add.error} />}
               {view === 'vehicle' ? (
                 <VehicleForm key={`${chosen.id} ${chosen.version}`} vehicle={chosen} form={form} />
+              ) : view === 'outlook' ? (
+                <OutlookView vehicle={chosen} />
               ) : (
                 <Configurations vehicle={chosen} form={form} view={view} query={query} set={set} />
               )}
             </Strip>
+            <BundleStrip />
           </>
         );
       }}

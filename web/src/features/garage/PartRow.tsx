@@ -2,6 +2,7 @@ import type { Bedding, Entry, GarageForm, Part } from '../../api/types';
 import { Field, Input, Select } from '../../ui/Field';
 import { QuantityField } from '../../ui/QuantityField';
 import { word } from './labels';
+import { WeighedField, withEntry } from './WeighedField';
 
 const NOTHING: Part = {
   description: '',
@@ -10,6 +11,7 @@ const NOTHING: Part = {
   since: null,
   bedding: null,
   figures: {},
+  uncertainties: {},
 };
 
 const BEDDING: Bedding = {
@@ -66,17 +68,19 @@ export function PartRow(props: {
               </Select>
             </Field>
             {shown.map((entry) => (
-              <QuantityField
+              <WeighedField
                 key={entry.field}
-                allowed={entry}
+                entry={entry}
                 value={part.figures[entry.field] ?? null}
-                error={errors[`${at}.figures.${entry.field}`]}
-                onChange={(q) => {
-                  const figures = { ...part.figures };
-                  if (q) figures[entry.field] = q;
-                  else delete figures[entry.field];
-                  onChange({ ...part, figures });
-                }}
+                uncertainty={part.uncertainties[entry.field] ?? null}
+                error={errors[`${at}.figures.${entry.field}`] ?? errors[`${at}.uncertainties.${entry.field}`]}
+                onChange={(value, uncertainty) =>
+                  onChange({
+                    ...part,
+                    figures: withEntry(part.figures, entry.field, value),
+                    uncertainties: withEntry(part.uncertainties, entry.field, uncertainty),
+                  })
+                }
               />
             ))}
             <Field label="Cost" help="In your own currency." error={errors[`${at}.cost`]}>

@@ -6,9 +6,9 @@ import type { GarageForm, Quantity, Vehicle } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
-import { QuantityField } from '../../ui/QuantityField';
 import { useUndo } from '../../ui/Undo';
 import { word } from './labels';
+import { WeighedField, withEntry } from './WeighedField';
 
 type Spec = NonNullable<Vehicle['spec']>;
 
@@ -30,12 +30,14 @@ export function VehicleForm({ vehicle, form }: { vehicle: Vehicle; form: GarageF
     },
   });
   const errors = save.error instanceof Problem ? save.error.fields : {};
-  const setFigure = (field: string, value: Quantity | null) => {
-    const figures = { ...spec.figures } as Record<string, Quantity>;
-    if (value) figures[field] = value;
-    else delete figures[field];
-    setSpec({ ...spec, figures: figures as Spec['figures'] });
-  };
+  const figures = spec.figures as Record<string, Quantity>;
+  const uncertainties = spec.uncertainties as Record<string, Quantity>;
+  const setFigure = (field: string, value: Quantity | null, uncertainty: Quantity | null) =>
+    setSpec({
+      ...spec,
+      figures: withEntry(figures, field, value),
+      uncertainties: withEntry(uncertainties, field, uncertainty),
+    } as Spec);
   const choice = (label: string, key: 'kind' | 'frontBrake' | 'rearBrake', options: string[]) => (
     <Field label={label} error={errors[key]}>
       <Select value={spec[key]} onChange={(e) => setSpec({ ...spec, [key]: e.target.value } as Spec)}>
@@ -88,12 +90,13 @@ export function VehicleForm({ vehicle, form }: { vehicle: Vehicle; form: GarageF
       </div>
       <div className="grid gap-x-8 gap-y-5 md:grid-cols-2 xl:grid-cols-3">
         {form.vehicle.map((entry) => (
-          <QuantityField
+          <WeighedField
             key={entry.field}
-            allowed={entry}
-            value={(spec.figures as Record<string, Quantity>)[entry.field] ?? null}
-            error={errors[`figures.${entry.field}`]}
-            onChange={(q) => setFigure(entry.field, q)}
+            entry={entry}
+            value={figures[entry.field] ?? null}
+            uncertainty={uncertainties[entry.field] ?? null}
+            error={errors[`figures.${entry.field}`] ?? errors[`uncertainties.${entry.field}`]}
+            onChange={(value, uncertainty) => setFigure(entry.field, value, uncertainty)}
           />
         ))}
       </div>

@@ -8,6 +8,7 @@ import { usePreferences } from '../../app/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading, Strip } from '../../ui/Layout';
+import { ConditionFields } from './ConditionFields';
 import { ChannelTable, HealthCard } from './LogCards';
 import { NewTestForm, type NewTest } from './NewTestForm';
 import { LogPlacement, SheetPlacement, type Placing } from './Placement';
@@ -163,6 +164,11 @@ const NO_CONDITIONS: ConditionText = {
   direction: '',
   ambientC: '',
   tyrePressureFrontBar: '',
+  trackC: '',
+  windMps: '',
+  humidity: '',
+  begunAt: '',
+  endedAt: '',
 };
 
 function Preview({
@@ -232,46 +238,11 @@ function Preview({
         <SheetPlacement sheet={preview.sheet} changed={changedBySheet} onChanged={setChangedBySheet} />
       )}
       {!testId && <NewTestForm onReady={setNewTest} />}
-      <div>
-        <Heading note="leave empty what nobody wrote down">Conditions</Heading>
-        <div className="grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
-          {(
-            [
-              ['drivenOn', 'Date', 'date'],
-              ['driver', 'Driver', 'text'],
-              ['load', 'Load', 'text'],
-              ['surface', 'Surface', 'surface'],
-              ['direction', 'Direction', 'text'],
-              ['ambientC', 'Air, °C', 'number'],
-              ['tyrePressureFrontBar', 'Front tyres, bar', 'number'],
-            ] as const
-          ).map(([key, label, type]) => (
-            <Field key={key} label={label}>
-              {type === 'surface' ? (
-                <Select
-                  value={conditions[key]}
-                  onChange={(e) => setConditions({ ...conditions, [key]: e.target.value })}
-                >
-                  <option value="">not noted</option>
-                  <option>dry</option>
-                  <option>damp</option>
-                  <option>wet</option>
-                </Select>
-              ) : (
-                <Input
-                  type={type}
-                  step="any"
-                  value={conditions[key]}
-                  onChange={(e) => setConditions({ ...conditions, [key]: e.target.value })}
-                />
-              )}
-            </Field>
-          ))}
-          <Field label="Your name">
-            <Input value={by} maxLength={100} onChange={(e) => setBy(e.target.value)} />
-          </Field>
-        </div>
-      </div>
+      <ConditionFields conditions={conditions} onChange={setConditions}>
+        <Field label="Your name">
+          <Input value={by} maxLength={100} onChange={(e) => setBy(e.target.value)} />
+        </Field>
+      </ConditionFields>
       {save.error && <Failure error={save.error} />}
       <div className="flex flex-wrap items-center gap-4">
         <Button

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ImportPreview } from '../../api/types';
-import { saveRequest } from './request';
+import { saveRequest, weatherText } from './request';
 
 const conditions = {
   drivenOn: '2026-06-20',
@@ -10,6 +10,11 @@ const conditions = {
   direction: '',
   ambientC: '14.5',
   tyrePressureFrontBar: '',
+  trackC: '',
+  windMps: '-1.5',
+  humidity: '58',
+  begunAt: '10:30',
+  endedAt: '',
 };
 const log = { id: 'i', log: { stops: [{}, {}, {}] }, sheet: null } as unknown as ImportPreview;
 const base = { testId: 't', newTest: null, changedBySheet: {}, conditions, by: ' Marshal ' };
@@ -38,6 +43,11 @@ describe('save request', () => {
       load: null,
       ambientC: 14.5,
       tyrePressureFrontBar: null,
+      trackC: null,
+      windMps: -1.5,
+      humidity: 0.58,
+      begunAt: new Date('2026-06-20T10:30').toISOString(),
+      endedAt: null,
     });
     expect(request.by).toBe('Marshal');
   });
@@ -47,5 +57,22 @@ describe('save request', () => {
     const placing = { configuration: '', changed: '', block: '1', left: new Set<number>() };
     const request = saveRequest({ ...base, preview: sheet, placing, changedBySheet: { A: ' ', B: 'hoses' } });
     expect(request.placements).toEqual([{ stop: 1, configuration: 'B', changed: ['hoses'], block: 1 }]);
+  });
+});
+
+describe('weather from a mast', () => {
+  it('fills in what the mast has a sensor for, rounded as people write it', () => {
+    const none = { reason: 'no mast sent it in that time' };
+    const now = {
+      airC: { value: 14.234 },
+      trackC: none,
+      windMps: { value: -0.04 },
+      humidity: { value: 0.5812 },
+    };
+    expect(weatherText({ ...now, readings: 3, lastAt: null })).toEqual({
+      ambientC: '14.2',
+      windMps: '0',
+      humidity: '58',
+    });
   });
 });

@@ -1,4 +1,4 @@
-import type { ImportPreview, SaveRequest } from '../../api/types';
+import type { Figure, ImportPreview, SaveRequest, Weather } from '../../api/types';
 import type { NewTest } from './NewTestForm';
 import type { Placing } from './Placement';
 
@@ -12,6 +12,27 @@ const words = (text: string) =>
 
 const numberOrNull = (text: string) => (text.trim() === '' ? null : Number(text));
 const textOrNull = (text: string) => (text.trim() === '' ? null : text.trim());
+
+/** A time of the day that was driven on, where both are known. */
+const instant = (day: string, time: string) =>
+  day && time ? new Date(`${day}T${time}`).toISOString() : null;
+
+const rounded = (f: Figure, decimals: number) =>
+  f.value === undefined ? '' : String(Number(f.value.toFixed(decimals)) + 0);
+
+/** What a mast measured, as it stands in the form; what it has no sensor for stays as it was. */
+export function weatherText(w: Weather): Partial<ConditionText> {
+  const text = {
+    ambientC: rounded(w.airC, 1),
+    trackC: rounded(w.trackC, 1),
+    windMps: rounded(w.windMps, 1),
+    humidity: rounded(
+      { ...w.humidity, ...(w.humidity.value !== undefined && { value: 100 * w.humidity.value }) },
+      0,
+    ),
+  };
+  return Object.fromEntries(Object.entries(text).filter(([, v]) => v !== ''));
+}
 
 /** What is sent when a preview is saved. */
 export function saveRequest(p: {
@@ -53,6 +74,11 @@ export function saveRequest(p: {
       direction: textOrNull(p.conditions.direction),
       ambientC: numberOrNull(p.conditions.ambientC),
       tyrePressureFrontBar: numberOrNull(p.conditions.tyrePressureFrontBar),
+      trackC: numberOrNull(p.conditions.trackC),
+      windMps: numberOrNull(p.conditions.windMps),
+      humidity: p.conditions.humidity.trim() === '' ? null : Number(p.conditions.humidity) / 100,
+      begunAt: instant(p.conditions.drivenOn, p.conditions.begunAt),
+      endedAt: instant(p.conditions.drivenOn, p.conditions.endedAt),
     },
     by: p.by.trim(),
   };

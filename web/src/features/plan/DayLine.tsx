@@ -1,12 +1,12 @@
 import { scaleLinear } from 'd3-scale';
-import type { Forecast } from '../../api/types';
+import type { Forecast, Stretch } from '../../api/types';
 import { colour, letterOf, textColour } from '../../charts/letters';
 import { Picture } from '../../charts/Picture';
 import { step } from '../../charts/tape';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, type UnitTable } from '../../units/units';
-import { hoursMinutes, stretches, type Stretch } from './clock';
+import { hoursMinutes } from './clock';
 
 const LEFT = 46;
 const BLOCKS = 44;
@@ -23,12 +23,14 @@ const WORDS: Record<Stretch['kind'], string> = {
   INSPECTION: 'inspect',
 };
 
-/** Does the day fit its slot, and how hot does it get? Stretches of the day over the predicted heat of a front disc. */
+type Swing = { startC: number; endC: number };
+
+/** Does the day fit its slot, and how hot does it get? Stretches of the day over the predicted heat of the discs. */
 export function DayLine(props: { forecast: Forecast; slotS: number; ambientC: number; units: UnitTable }) {
   const { ref, width } = useWidth<HTMLDivElement>(1200);
   const { units, slotS, forecast } = props;
   const { items } = forecast.forecast.clock;
-  const parts = stretches(items);
+  const parts = forecast.stretches;
   const end = Math.max(forecast.endS, slotS) / 60;
   const x = scaleLinear([0, end], [LEFT, width - 12]);
   const at = (s: number) => x(s / 60);
@@ -37,16 +39,24 @@ export function DayLine(props: { forecast: Forecast; slotS: number; ambientC: nu
   const hottest = Math.max(...known.map((i) => t.of(i.peakC.value ?? 0)), t.of(100));
   const base = TOP + BLOCKS + 14;
   const y = scaleLinear([t.of(0), hottest * 1.08], [base + HEAT, base]);
-  const line = known
-    .flatMap((i) => {
-      const [from, to] = [t.of(i.startC.value ?? 0), t.of(i.peakC.value ?? 0)];
-      return i.kind === 'RUN'
-        ? [`${at(i.startS)} ${y(from)}`, `${at(i.startS) + 1} ${y(to)}`]
-        : cooling(from, to, t.of(props.ambientC)).map(
-            ([share, value]) => `${at(i.startS + share * i.durationS)} ${y(value)}`,
-          );
-    })
-    .join('L');
+  const path = (swings: Swing[]) =>
+    swings
+      .flatMap(({ startC, endC }, k) => {
+        const i = items[k];
+        if (!i) return [];
+        const [from, to] = [t.of(startC), t.of(endC)];
+        return i.kind === 'RUN'
+          ? [`${at(i.startS)} ${y(from)}`, `${at(i.startS) + 1} ${y(to)}`]
+          : cooling(from, to, t.of(props.ambientC)).map(
+              ([share, value]) => `${at(i.startS + share * i.durationS)} ${y(value)}`,
+            );
+      })
+      .join('L');
+  const front =
+    known.length === items.length
+      ? path(items.map((i) => ({ startC: i.startC.value ?? 0, endC: i.peakC.value ?? 0 })))
+      : '';
+  const rear = path(forecast.forecast.rear);
   const every = step(hottest, 3);
   const marks = Array.from({ length: Math.floor(hottest / every) }, (_, i) => (i + 1) * every);
   const over = forecast.endS > slotS;
@@ -123,14 +133,22 @@ export function DayLine(props: { forecast: Forecast; slotS: number; ambientC: nu
               </g>
             ))}
             <path
-              d={line ? `M${line}` : undefined}
+              d={front ? `M${front}` : undefined}
               fill="none"
               stroke="var(--ink)"
               strokeWidth={1.5}
               strokeLinejoin="round"
             />
+            <path
+              d={rear ? `M${rear}` : undefined}
+              fill="none"
+              stroke="var(--ink-3)"
+              strokeWidth={1.2}
+              strokeDasharray="5 3"
+              strokeLinejoin="round"
+            />
             <text className="label" x={LEFT + 8} y={base + 17}>
-              Front disc, predicted
+              Front disc{rear ? ', rear dashed,' : ','} predicted
               <tspan className="soft" dx={6}>
                 {t.unit}
               </tspan>

@@ -105,5 +105,6 @@ function firstPlan(
     expectedStop: null,
     limit: null,
     beddedBefore: true,
+    crew: { names: {} },
   };
 }

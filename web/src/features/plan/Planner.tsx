@@ -18,10 +18,12 @@ import { Failure, Heading, Reading, Strip } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
 import { number, told, type UnitTable } from '../../units/units';
 import { hoursMinutes } from './clock';
+import { CrewFields } from './CrewFields';
 import { DayLine } from './DayLine';
 import { Expectation } from './Expectation';
 import { LanePlan } from './LanePlan';
 import { PlanForm } from './PlanForm';
+import { SafetyGate } from './SafetyGate';
 import { StopsCurve } from './StopsCurve';
 
 const SAVINGS = {
@@ -29,6 +31,11 @@ const SAVINGS = {
   NO_RETURN_TO_BASELINE: 'No return to the baseline',
   BED_IN_BEFORE: 'Bed the new parts in before the day',
 } as const;
+
+/** Who does what changes nothing of what a plan takes. */
+const NOBODY: Plan['crew'] = { names: {} };
+
+const fieldsOf = (error: unknown): Record<string, string> => (error instanceof Problem ? error.fields : {});
 
 /** The plan, and at once what it takes and can show. */
 export function Planner(props: {
@@ -40,13 +47,13 @@ export function Planner(props: {
   first: Plan;
 }) {
   const { detail, stored } = props;
-  const { units } = usePreferences();
+  const { units, system } = usePreferences();
   const client = useQueryClient();
   const [plan, setPlan] = useState(props.first);
   const [kept, setKept] = useState(stored.plan ? props.first : null);
   const tried = useDeferredValue(plan);
   const result = useQuery({
-    ...forecast(detail.test.id, tried),
+    ...forecast(detail.test.id, { ...tried, crew: NOBODY }),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -57,10 +64,12 @@ export function Planner(props: {
       client.setQueryData(planOf(detail.test.id).queryKey, saved);
     },
   });
-  const errors = result.error instanceof Problem ? result.error.fields : {};
+  const errors = { ...fieldsOf(save.error), ...fieldsOf(result.error) };
   const f = result.data;
   const lane = props.lanes.find((l) => l.id === plan.laneId)?.lane ?? null;
   const unsaved = plan !== kept;
+  const paper = `/papers/tests/${detail.test.id}/run-card`;
+  const unitsQuery = `?units=${system.toUpperCase()}`;
   return (
     <>
       <Strip tone="sheet" className="flex flex-wrap items-start justify-between gap-6">
@@ -77,17 +86,25 @@ export function Planner(props: {
             {unsaved ? 'Save the plan' : 'Saved'}
           </Button>
           {stored.plan && (
-            <Link className="text-sm underline" to={`/tests/${detail.test.id}/run-card`}>
-              Run card to print
-            </Link>
+            <span className="flex gap-3 text-sm">
+              Run card:
+              <a className="underline" href={`${paper}${unitsQuery}`}>
+                page to print
+              </a>
+              <a className="underline" href={`${paper}.pdf${unitsQuery}`}>
+                PDF
+              </a>
+            </span>
           )}
         </div>
       </Strip>
       <Strip className="grid gap-10 lg:grid-cols-[320px_1fr]">
         <PlanForm {...props} plan={plan} errors={errors} onChange={setPlan} />
         <div className="min-w-0">
-          {save.error && <Failure error={save.error} />}
-          {result.error && Object.keys(errors).length === 0 && <Failure error={result.error} />}
+          {save.error && Object.keys(fieldsOf(save.error)).length === 0 && <Failure error={save.error} />}
+          {result.error && Object.keys(fieldsOf(result.error)).length === 0 && (
+            <Failure error={result.error} />
+          )}
           {!f ? (
             <Reading what="Working the plan out" />
           ) : (
@@ -149,6 +166,9 @@ export function Planner(props: {
                   The day
                 </Heading>
                 <DayLine forecast={f} slotS={slotSeconds(plan)} ambientC={inCelsius(plan)} units={units} />
+                <Link className="no-print text-[13px] underline" to="/plan/lap-heat">
+                  The heat of a circuit’s lap
+                </Link>
                 {f.forecast.savings.length > 0 && (
                   <ul className="mt-3 grid gap-1.5 text-sm">
                     {f.forecast.savings.map((s) => (
@@ -161,9 +181,13 @@ export function Planner(props: {
                   </ul>
                 )}
               </section>
-              <Expectation testId={detail.test.id} stored={stored} />
             </div>
           )}
+          <div className="mt-8 grid gap-8">
+            <Expectation testId={detail.test.id} stored={stored} />
+            <CrewFields crew={plan.crew} errors={errors} onChange={(crew) => setPlan({ ...plan, crew })} />
+            <SafetyGate testId={detail.test.id} stored={stored} unsaved={unsaved} />
+          </div>
         </div>
       </Strip>
     </>

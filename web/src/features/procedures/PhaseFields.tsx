@@ -91,6 +91,12 @@ export function PhaseFields(props: {
         ])}
         {select('Brakes', 'system', Object.entries(SYSTEM))}
         {count('Extra runs at most', 'mostExtra')}
+        <QuantityField
+          allowed={PHASE_FIELDS.adjuster}
+          value={phase.adjuster}
+          error={errors[`${at}.adjuster`]}
+          onChange={(adjuster) => set({ adjuster })}
+        />
         {gate('coldest')}
         {gate('hottest')}
         {gate('soonest')}
@@ -103,6 +109,16 @@ export function PhaseFields(props: {
             onChange={(e) => set({ lockForbidden: e.target.checked })}
           />
           A locked wheel means do it again
+        </label>
+        <label className="flex items-center gap-2 text-sm md:col-span-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--ink)]"
+            checked={phase.provesBack}
+            onChange={(e) => set({ provesBack: e.target.checked })}
+          />
+          Must prove the vehicle back at its baseline
+          {errors[`${at}.provesBack`] && <span className="text-block">{errors[`${at}.provesBack`]}</span>}
         </label>
         {props.onRemove && (
           <div className="md:col-span-2">

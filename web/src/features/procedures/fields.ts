@@ -40,6 +40,13 @@ export const PHASE_FIELDS = {
       { unit: 'PERCENT', symbol: '%' },
     ] as Allowed['units'],
   },
+  adjuster: {
+    label: 'Adjuster, turns from full front',
+    low: 0,
+    high: 60,
+    units: [{ unit: 'ONE', symbol: '' }] as Allowed['units'],
+    help: 'Empty: leave it as it stands.',
+  },
   coldest: { label: 'Discs at least', low: -20, high: 900, units: TEMPERATURES },
   hottest: { label: 'Discs at most', low: -20, high: 900, units: TEMPERATURES },
   soonest: { label: 'Not sooner than', low: 1, high: 7200, units: TIMES },

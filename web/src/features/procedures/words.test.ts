@@ -17,6 +17,8 @@ const stop: Phase = {
   repeats: 8,
   mostExtra: 3,
   lockForbidden: false,
+  adjuster: null,
+  provesBack: false,
 };
 
 describe('a phase in a line', () => {

@@ -46,6 +46,10 @@ abstract class Journey {
         assertThat(browser.complaints()).isEmpty();
     }
 
+    protected static String url() {
+        return server.url();
+    }
+
     protected Locator heading() {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
     }

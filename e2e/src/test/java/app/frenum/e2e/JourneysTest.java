@@ -163,8 +163,7 @@ class JourneysTest extends Journey {
             for (String path : everyPage(test)) {
                 page.navigate(path);
                 assertThat(heading()).isVisible();
-                if (theme.equals("night")
-                        && page.locator("html").getAttribute("data-theme").equals("light")) {
+                if (theme.equals("night") && "light".equals(page.locator("html").getAttribute("data-theme"))) {
                     page.keyboard().press("n");
                 }
                 List<Rule> serious = new AxeBuilder(page)
@@ -198,10 +197,13 @@ class JourneysTest extends Journey {
                 "/garage",
                 "/garage?view=configurations",
                 "/garage?view=difference",
+                "/garage?view=outlook",
+                "/plan/lap-heat",
+                "/devices",
                 "/procedures",
                 "/plan",
                 test + "/plan",
-                test + "/run-card",
+                test.replace("/tests", "/papers/tests") + "/run-card",
                 test + "/stops",
                 test + "/compare",
                 "/import");

@@ -48,9 +48,14 @@ public final class Screenshots {
             shoot(page, folder, "difference");
             page.navigate("/procedures");
             shoot(page, folder, "procedures");
-            page.navigate(test + "/run-card");
-            page.getByText("Course closed").first().waitFor();
+            page.navigate(test.replace("/tests", "/papers/tests") + "/run-card");
             shoot(page, folder, "run-card");
+            page.navigate("/garage?view=outlook");
+            page.getByText("as built").first().waitFor();
+            shoot(page, folder, "outlook");
+            page.navigate("/plan/lap-heat");
+            page.getByText("applications").first().waitFor();
+            shoot(page, folder, "lap-heat");
             page.navigate("/import");
             page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
             page.getByText("Stops found").waitFor();

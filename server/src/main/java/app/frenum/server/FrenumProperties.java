@@ -8,6 +8,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  *
  * @param home folder for uploads
  * @param demo load the demo data when the database is empty
+ * @param standinCode pairing code of the demo's made-up devices; empty for none
  */
 @ConfigurationProperties("frenum")
-public record FrenumProperties(Path home, boolean demo) {}
+public record FrenumProperties(Path home, boolean demo, String standinCode) {}

@@ -13,7 +13,17 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Hands every address of the interface to its one page, which does its own routing. */
 @Controller
 class WebPages {
-    @GetMapping({"/tests", "/tests/**", "/import", "/import/**", "/garage", "/procedures", "/plan"})
+    @GetMapping({
+        "/tests",
+        "/tests/**",
+        "/import",
+        "/import/**",
+        "/garage",
+        "/procedures",
+        "/plan",
+        "/plan/**",
+        "/devices"
+    })
     String page() {
         return "forward:/index.html";
     }

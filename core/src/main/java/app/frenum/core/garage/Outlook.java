@@ -19,14 +19,14 @@ import java.util.stream.IntStream;
  * @param rises one full stop from several speeds, front and rear
  */
 public record Outlook(
-        Figure brakeForceShare, List<Point> ideal, String idealReason, List<Locking> locking, List<Rise> rises) {
+        Figure brakeForceShare, List<IdealShare> ideal, String idealReason, List<Locking> locking, List<Rise> rises) {
     private static final int STEPS = 24;
     private static final double HARDEST_MPS2 = 12;
     private static final double[] GRIPS = {0.2, 0.4, 0.6, 0.8, 1.0};
     private static final double[] SPEEDS_MPS = {50 / 3.6, 90 / 3.6, 130 / 3.6};
 
     /** The ideal front share of brake force at a deceleration. */
-    public record Point(double decelerationMps2, double share) {}
+    public record IdealShare(double decelerationMps2, double share) {}
 
     /** What locks first on a grip, and at what deceleration. */
     public record Locking(double grip, AxleLoads.Axle first, double decelerationMps2) {}
@@ -55,10 +55,10 @@ public record Outlook(
                         .toList());
     }
 
-    private static List<Point> ideal(AxleLoads loads) {
+    private static List<IdealShare> ideal(AxleLoads loads) {
         return IntStream.rangeClosed(0, STEPS)
                 .mapToDouble(i -> HARDEST_MPS2 * i / STEPS)
-                .mapToObj(a -> new Point(a, loads.idealShare(a)))
+                .mapToObj(a -> new IdealShare(a, loads.idealShare(a)))
                 .toList();
     }
 

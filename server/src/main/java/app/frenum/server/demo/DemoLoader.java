@@ -7,6 +7,9 @@ import app.frenum.server.FrenumProperties;
 import app.frenum.server.analysis.DecisionRequest;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
+import app.frenum.server.device.DeviceKind;
+import app.frenum.server.device.DeviceService;
+import app.frenum.server.device.DeviceView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
 import app.frenum.server.intake.ImportService;
@@ -41,6 +44,7 @@ class DemoLoader implements ApplicationRunner {
     private static final UUID VEHICLE = UUID.nameUUIDFromBytes(new byte[] {1});
     private static final UUID LOGGED_TEST = UUID.nameUUIDFromBytes(new byte[] {2});
     private static final UUID TAPE_TEST = UUID.nameUUIDFromBytes(new byte[] {3});
+    private static final UUID MAST = UUID.nameUUIDFromBytes(new byte[] {4});
     private static final int EARLY_STOP = 3;
 
     private final FrenumProperties properties;
@@ -50,6 +54,7 @@ class DemoLoader implements ApplicationRunner {
     private final GarageService garage;
     private final LaneService lanes;
     private final PlanService plans;
+    private final DeviceService devices;
 
     DemoLoader(
             FrenumProperties properties,
@@ -58,7 +63,8 @@ class DemoLoader implements ApplicationRunner {
             ImportService imports,
             GarageService garage,
             LaneService lanes,
-            PlanService plans) {
+            PlanService plans,
+            DeviceService devices) {
         this.properties = properties;
         this.tests = tests;
         this.stops = stops;
@@ -66,6 +72,7 @@ class DemoLoader implements ApplicationRunner {
         this.garage = garage;
         this.lanes = lanes;
         this.plans = plans;
+        this.devices = devices;
     }
 
     /** Writes one of the demo's files. */
@@ -75,7 +82,15 @@ class DemoLoader implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) throws IOException, BadInput {
-        if (!properties.demo() || !tests.tests().isEmpty()) {
+        if (!properties.demo()) {
+            return;
+        }
+        if (!properties.standinCode().isBlank()) {
+            devices.add(
+                    new DeviceView(MAST, "Mast at Marrow Flats", DeviceKind.WEATHER_MAST, null),
+                    properties.standinCode());
+        }
+        if (!tests.tests().isEmpty()) {
             return;
         }
         LOG.info("Loading the demo data");

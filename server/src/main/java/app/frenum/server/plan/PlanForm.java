@@ -7,26 +7,26 @@ import java.util.Arrays;
 import java.util.List;
 
 /** What is said and seen to on the day, so that the interface has no list of its own. */
-record PlanForm(List<Role> crew, List<Word> radio, List<Item> safety) {
+record PlanForm(List<CrewPlace> crew, List<Word> radio, List<SafetyItem> safety) {
     /** A role on the day, and what whoever has it does. */
-    record Role(CrewRole role, String label, String duty) {}
+    record CrewPlace(CrewRole role, String label, String duty) {}
 
     /** A word on the radio. */
     record Word(String words, String meaning) {}
 
     /** Something seen to before the first run. */
-    record Item(SafetyCheck check, String label) {}
+    record SafetyItem(SafetyCheck check, String label) {}
 
     static PlanForm whole() {
         return new PlanForm(
                 Arrays.stream(CrewRole.values())
-                        .map(r -> new Role(r, r.label(), r.duty()))
+                        .map(r -> new CrewPlace(r, r.label(), r.duty()))
                         .toList(),
                 Arrays.stream(RadioWord.values())
                         .map(w -> new Word(w.words(), w.meaning()))
                         .toList(),
                 Arrays.stream(SafetyCheck.values())
-                        .map(c -> new Item(c, c.label()))
+                        .map(c -> new SafetyItem(c, c.label()))
                         .toList());
     }
 }

@@ -115,8 +115,8 @@ record RunCard(
                 laneWords(source, units),
                 pieces(forecast.forecast().lane(), units),
                 Arrays.stream(CrewRole.values())
-                        .map(r ->
-                                new Line(r.label() + ": " + plan.crew().names().getOrDefault(r, ""), r.duty()))
+                        .map(r -> new Line(
+                                r.label() + ": " + plan.crew().names().getOrDefault(r, "______________"), r.duty()))
                         .toList(),
                 Arrays.stream(RadioWord.values())
                         .map(w -> new Line(w.words(), w.meaning()))
@@ -175,7 +175,7 @@ record RunCard(
 
     private static List<String> columns(Units u) {
         return List.of(
-                "front before, " + u.temperature,
+                "before, " + u.temperature,
                 "entry, " + u.speed,
                 "FL, " + u.temperature,
                 "FR",

@@ -1,0 +1,158 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { post } from '../../api/client';
+import { devices, weather } from '../../api/queries';
+import type { Device } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { Button } from '../../ui/Button';
+import { Field, Input, Select } from '../../ui/Field';
+import { EmptySlab, Failure, Heading, Strip } from '../../ui/Layout';
+import { Loaded } from '../../ui/Loaded';
+import { Table, Td, Th } from '../../ui/Table';
+import { figure } from '../../units/units';
+
+const KINDS: [Device['kind'], string][] = [
+  ['LOGGER', 'logger in the car'],
+  ['THERMOMETER', 'thermometer'],
+  ['ROLLER_TESTER', 'roller tester'],
+  ['WEATHER_MAST', 'weather mast'],
+];
+
+/** What measures by itself: paired once with a code, then heard. */
+export function DevicesPage() {
+  return (
+    <>
+      <Strip tone="sheet">
+        <h1 className="text-[26px]">Devices</h1>
+        <p className="mt-1 max-w-[80ch] text-[14.5px] text-ink-2">
+          Whatever speaks the open device protocol can send its readings here. Add it, give it the code that
+          is shown, and it is heard from then on.
+        </p>
+      </Strip>
+      <Strip className="grid gap-10 lg:grid-cols-[1fr_340px]">
+        <div className="min-w-0">
+          <Loaded query={useQuery(devices())} what="Reading the devices">
+            {(all) =>
+              all.length === 0 ? <EmptySlab line="No device yet. Add the first one." /> : <List all={all} />
+            }
+          </Loaded>
+          <WeatherNow />
+        </div>
+        <NewDevice />
+      </Strip>
+    </>
+  );
+}
+
+function List({ all }: { all: Device[] }) {
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <Th>name</Th>
+          <Th>what it is</Th>
+          <Th>connected last</Th>
+        </tr>
+      </thead>
+      <tbody>
+        {all.map((d) => (
+          <tr key={d.id}>
+            <Td className="font-[600]">{d.name}</Td>
+            <Td>{KINDS.find(([k]) => k === d.kind)?.[1]}</Td>
+            <Td>{d.lastSeenAt ? new Date(d.lastSeenAt).toLocaleString('en-GB') : 'never'}</Td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
+function WeatherNow() {
+  const { units } = usePreferences();
+  return (
+    <section className="mt-8">
+      <Heading note="mean of the last five minutes">Weather at the lane</Heading>
+      <Loaded query={useQuery(weather())} what="Asking the mast">
+        {(w) =>
+          w.lastAt === null ? (
+            <p className="text-sm text-ink-3">No mast has sent anything in the last five minutes.</p>
+          ) : (
+            <dl className="grid max-w-3xl grid-cols-2 gap-4 md:grid-cols-4">
+              <Value name={`Air, ${units.temperature.unit}`} told={figure(w.airC, units.temperature, 1)} />
+              <Value
+                name={`Lane surface, ${units.temperature.unit}`}
+                told={figure(w.trackC, units.temperature, 1)}
+              />
+              <Value
+                name={`Wind against the car, ${units.speed.unit}`}
+                told={figure(w.windMps, units.speed, 1)}
+              />
+              <Value name="Humidity, %" told={figure(w.humidity, units.share, 0)} />
+              <p className="col-span-full text-[13px] text-ink-3">
+                {w.readings} readings, the last at {new Date(w.lastAt).toLocaleTimeString('en-GB')}.
+              </p>
+            </dl>
+          )
+        }
+      </Loaded>
+    </section>
+  );
+}
+
+function Value({ name, told }: { name: string; told: string }) {
+  return (
+    <div>
+      <dt className="text-[13px] text-ink-3">{name}</dt>
+      <dd className="text-[22px] font-[650]">{told}</dd>
+    </div>
+  );
+}
+
+function NewDevice() {
+  const client = useQueryClient();
+  const [name, setName] = useState('');
+  const [kind, setKind] = useState<Device['kind']>('WEATHER_MAST');
+  const add = useMutation({
+    mutationFn: () =>
+      post<{ device: Device; code: string }>('/devices', { id: crypto.randomUUID(), name, kind }),
+    onSuccess: () => {
+      setName('');
+      return client.invalidateQueries({ queryKey: devices().queryKey });
+    },
+  });
+  return (
+    <form
+      className="grid content-start gap-4"
+      onSubmit={(e) => {
+        e.preventDefault();
+        add.mutate();
+      }}
+    >
+      <Heading>Add a device</Heading>
+      <Field label="Name of the device">
+        <Input value={name} maxLength={100} onChange={(e) => setName(e.target.value)} />
+      </Field>
+      <Field label="What it is">
+        <Select value={kind} onChange={(e) => setKind(e.target.value as Device['kind'])}>
+          {KINDS.map(([k, label]) => (
+            <option key={k} value={k}>
+              {label}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <div>
+        <Button tone="main" type="submit" disabled={name.trim() === '' || add.isPending}>
+          Add it
+        </Button>
+      </div>
+      {add.error && <Failure error={add.error} />}
+      {add.data && (
+        <div role="status" className="border-l-[3px] border-ink bg-sheet p-4 text-sm">
+          Code of {add.data.device.name}, shown this once:
+          <b className="mt-1 block text-[22px] font-[680] tracking-wide">{add.data.code}</b>
+        </div>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,78 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { weather } from '../../api/queries';
+import { Button } from '../../ui/Button';
+import { Field, Input, Select } from '../../ui/Field';
+import { Heading } from '../../ui/Layout';
+import { weatherText, type ConditionText } from './request';
+
+const FIELDS: [keyof ConditionText, string, string, string?][] = [
+  ['drivenOn', 'Date', 'date'],
+  ['begunAt', 'Begun at', 'time'],
+  ['endedAt', 'Ended at', 'time'],
+  ['driver', 'Driver', 'text'],
+  ['load', 'Load', 'text'],
+  ['surface', 'Surface', 'surface'],
+  ['direction', 'Direction', 'text'],
+  ['tyrePressureFrontBar', 'Front tyres, bar', 'number'],
+  ['ambientC', 'Air, °C', 'number'],
+  ['trackC', 'Lane surface, °C', 'number'],
+  ['windMps', 'Wind along the lane, m/s', 'number', 'Against the car counts positive.'],
+  ['humidity', 'Humidity, %', 'number'],
+];
+
+/** Under what a series was driven. A weather mast may fill in its part. */
+export function ConditionFields(props: {
+  conditions: ConditionText;
+  onChange: (conditions: ConditionText) => void;
+  children: ReactNode;
+}) {
+  const { conditions, onChange } = props;
+  const client = useQueryClient();
+  const [said, setSaid] = useState('');
+  const fill = async () => {
+    const now = await client.fetchQuery({ ...weather(), staleTime: 0 });
+    if (now.readings === 0) {
+      setSaid('No mast has sent anything in the last five minutes. Add it under Devices.');
+    } else {
+      setSaid(`Mean of the last five minutes, ${now.readings} readings.`);
+      onChange({ ...conditions, ...weatherText(now) });
+    }
+  };
+  return (
+    <div>
+      <Heading note="leave empty what nobody wrote down">Conditions</Heading>
+      <div className="grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
+        {FIELDS.map(([key, label, type, help]) => (
+          <Field key={key} label={label} {...(help ? { help } : {})}>
+            {type === 'surface' ? (
+              <Select
+                value={conditions[key]}
+                onChange={(e) => onChange({ ...conditions, [key]: e.target.value })}
+              >
+                <option value="">not noted</option>
+                <option>dry</option>
+                <option>damp</option>
+                <option>wet</option>
+              </Select>
+            ) : (
+              <Input
+                type={type}
+                step="any"
+                value={conditions[key]}
+                onChange={(e) => onChange({ ...conditions, [key]: e.target.value })}
+              />
+            )}
+          </Field>
+        ))}
+        {props.children}
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-4">
+        <Button onClick={() => void fill()}>Fill from the weather mast</Button>
+        <span role="status" className="text-[13px] text-ink-2">
+          {said}
+        </span>
+      </div>
+    </div>
+  );
+}

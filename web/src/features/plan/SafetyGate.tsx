@@ -1,0 +1,84 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem, put } from '../../api/client';
+import { plan as planOf, planForm } from '../../api/queries';
+import type { PlanView } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { Button } from '../../ui/Button';
+import { Field, Input } from '../../ui/Field';
+import { Failure, Heading } from '../../ui/Layout';
+import { Loaded } from '../../ui/Loaded';
+import { Status } from '../../ui/Status';
+
+/** What is seen to before the first run. Nobody drives before somebody has signed for all of it. */
+export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: boolean }) {
+  const { testId, stored } = props;
+  const client = useQueryClient();
+  const { person, setPerson } = usePreferences();
+  const [seen, setSeen] = useState<ReadonlySet<string>>(new Set(stored.safety?.gate.seen));
+  const sign = useMutation({
+    mutationFn: () => put<PlanView>(`/tests/${testId}/safety-gate`, { seen: [...seen], signedBy: person }),
+    onSuccess: (view) => client.setQueryData(planOf(testId).queryKey, view),
+  });
+  const errors = sign.error instanceof Problem ? sign.error.fields : {};
+  const toggle = (check: string) => {
+    const next = new Set(seen);
+    if (!next.delete(check)) next.add(check);
+    setSeen(next);
+  };
+  const signed = stored.safety;
+  return (
+    <section className="no-print">
+      <Heading note="each seen to by somebody who looked; no run starts before it is signed">
+        Safety gate
+      </Heading>
+      <Loaded query={useQuery(planForm())} what="Reading the checks">
+        {(form) => (
+          <ul className="grid gap-1.5 text-sm">
+            {form.safety.map((s) => (
+              <li key={s.check}>
+                <label className="flex items-start gap-2.5 py-0.5">
+                  <input
+                    type="checkbox"
+                    className="mt-0.5 size-4 flex-none accent-[var(--ink)]"
+                    checked={seen.has(s.check)}
+                    disabled={!!signed}
+                    onChange={() => toggle(s.check)}
+                  />
+                  <span>
+                    {s.label}
+                    {errors[`seen.${s.check}`] && (
+                      <span className="ml-2 text-block">{errors[`seen.${s.check}`]}</span>
+                    )}
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Loaded>
+      {signed ? (
+        <p className="mt-3 flex flex-wrap items-center gap-3">
+          <Status kind="pass" word="Signed" />
+          by {signed.gate.signedBy}, {signed.signedAt.slice(0, 16).replace('T', ' ')} UTC
+        </p>
+      ) : (
+        <div className="mt-3 flex flex-wrap items-end gap-4">
+          <Field label="Signed by" className="w-48" error={errors.signedBy}>
+            <Input value={person} onChange={(e) => setPerson(e.target.value)} />
+          </Field>
+          <Button
+            disabled={!stored.plan || props.unsaved || !person.trim() || sign.isPending}
+            onClick={() => sign.mutate()}
+          >
+            Sign the safety gate
+          </Button>
+          {(!stored.plan || props.unsaved) && (
+            <span className="text-[13px] text-ink-3">Save the plan first.</span>
+          )}
+        </div>
+      )}
+      {sign.error && Object.keys(errors).length === 0 && <Failure error={sign.error} />}
+    </section>
+  );
+}
