@@ -145,7 +145,7 @@ function Brakings(props: {
       <Heading note={heat ? `${number(heat.lapJ / 1e6, 2)} MJ, ${number(heat.lapKwh, 2)} kWh a lap` : ''}>
         The brakings of a lap
       </Heading>
-      <div className="overflow-x-auto">
+      <div className="relative overflow-x-auto">
         <Table>
           <thead>
             <tr>
