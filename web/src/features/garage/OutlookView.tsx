@@ -55,7 +55,7 @@ function Balance({ data }: { data: Outlook }) {
           <p className="mb-3 text-[17px] font-[600]">
             {rearFirst.length === 0
               ? 'The front locks first on every grip from 0.2 to 1.0.'
-              : `The rear locks first on a grip of ${rearFirst.map((l) => l.grip).join(', ')}: anti-lock or a limiter must hold it.`}
+              : `The rear locks first on a grip of ${rearFirst.map((l) => number(l.grip, 1)).join(', ')}: anti-lock or a limiter must hold it.`}
           </p>
           <SharePicture points={data.ideal} share={share ?? 0} units={units} />
           <Table className="mt-4 max-w-xl">

@@ -47,6 +47,10 @@ public enum VehicleField {
             "Weigh yourself with it and without it on one scale: the scale's step counts 0.41 times in the ±."),
     REAR_DISC_MASS("Rear disc, mass of one", Bounds.of(0.3, 60, Unit.KILOGRAMS), "As in front; a drum counts as well."),
     MASTER_CYLINDER("Master cylinder bore", Bounds.of(8, 60, Unit.MILLIMETRES), "Cast or stamped on the housing."),
+    MASTER_CYLINDER_REAR(
+            "Rear master cylinder bore",
+            Bounds.of(8, 60, Unit.MILLIMETRES),
+            "Only where each axle has a cylinder of its own, as with a bias bar."),
     PAD_FRICTION_FRONT(
             "Friction of the front pads",
             Bounds.of(0.1, 0.9, Unit.ONE),

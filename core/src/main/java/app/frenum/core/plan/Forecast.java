@@ -68,8 +68,12 @@ public record Forecast(
     /** What was driven before by this car, for its spread and its distance. */
     public record Earlier(double meanM, double sdM, int stops) {}
 
-    /** One configuration by name. */
-    public record Fitted(String name, ConfigurationSpec spec) {}
+    /**
+     * One configuration by name.
+     *
+     * @param openChecks fitting checks that nobody has ticked yet
+     */
+    public record Fitted(String name, ConfigurationSpec spec, int openChecks) {}
 
     /**
      * What a plan is made from.
@@ -133,7 +137,7 @@ public record Forecast(
             LaneCheck lane = LaneCheck.of(
                     new LaneCheck.Needs(in.speedMps(), acceleration(), SETTLE_S, stopM, LaneCheck.HALF_SYSTEM_MPS2));
             factors();
-            unbedded();
+            readiness();
             warnings.addAll(clock.warnings());
             if (in.stopsEach() < needed.perSide()) {
                 warnings.add(String.format(
@@ -299,8 +303,11 @@ public record Forecast(
             }
         }
 
-        private void unbedded() {
+        private void readiness() {
             for (Fitted f : in.configurations()) {
+                if (f.openChecks() > 0) {
+                    warnings.add("%s: %d fitting checks are not ticked yet.".formatted(f.name(), f.openChecks()));
+                }
                 for (Slot slot : f.spec().unbedded()) {
                     boolean planned = f.spec().parts().get(slot).bedding().isPresent();
                     if (!planned) {

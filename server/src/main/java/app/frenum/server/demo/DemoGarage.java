@@ -3,6 +3,7 @@ package app.frenum.server.demo;
 import app.frenum.core.garage.BeddingIn;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.garage.ConfigurationSpec;
+import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.Part;
 import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
@@ -20,10 +21,13 @@ import app.frenum.server.plan.LaneView;
 import app.frenum.server.plan.PlanRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** The demo's car, its two configurations, its lane and its plan: made up, as everything in the demo. */
 final class DemoGarage {
@@ -156,7 +160,8 @@ final class DemoGarage {
                                 Slot.TYRES_FRONT, tyres,
                                 Slot.TYRES_REAR, tyres),
                         Map.of(BrakeSwitch.ANTI_LOCK, true, BrakeSwitch.ASSIST, true)),
-                null,
+                Arrays.stream(FittingCheck.values())
+                        .collect(Collectors.toMap(Function.identity(), c -> "Test marshal")),
                 false,
                 0);
     }

@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.plan.Forecast;
 import app.frenum.core.procedure.SafetyGate;
 import app.frenum.core.quantity.Bounds;
@@ -71,7 +72,10 @@ public class PlanService {
         Map<UUID, ConfigurationView> byId = garage.byId(p.configurationIds());
         List<Forecast.Fitted> fitted = p.configurationIds().stream()
                 .map(id -> Optional.ofNullable(byId.get(id)).orElseThrow(() -> Problem.notFound("A configuration")))
-                .map(c -> new Forecast.Fitted(c.label(), c.spec()))
+                .map(c -> new Forecast.Fitted(
+                        c.label(),
+                        c.spec(),
+                        FittingCheck.values().length - c.fitting().size()))
                 .toList();
         Forecast made = Forecast.of(new Forecast.Inputs(
                 garage.vehicle(p.vehicleId()).spec(),
