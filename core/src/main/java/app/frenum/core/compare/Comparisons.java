@@ -14,7 +14,7 @@ public final class Comparisons {
     /** One seed for all draws, so that the same data give the same figures everywhere. */
     private static final long SEED = 20_260_101L;
 
-    private static final double RESOLUTION = 0.01;
+    static final double RESOLUTION = 0.01;
 
     private final Side baseline;
     private final Margin margin;

@@ -13,6 +13,8 @@ import app.frenum.core.quantity.Figure;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 
@@ -104,5 +106,48 @@ class HeatVectorsTest {
         assertThatThrownBy(() -> new Cooling(0, 20)).hasMessageContaining("above 0");
         assertThatThrownBy(() -> new DiscRise(1200, 1.2, 7, 2)).hasMessageContaining("share");
         assertThatThrownBy(() -> new LapHeat.Event(20, 30, 10)).hasMessageContaining("slow down");
+    }
+
+    @Test
+    void theTimeConstantOfACoolDown() {
+        for (JsonNode v : named("cooling_fit")) {
+            JsonNode ambient = v.get("in").get("Ta");
+            CoolingFit fit = CoolingFit.of(
+                    numbers(v.get("in").get("t")),
+                    numbers(v.get("in").get("T")),
+                    ambient == null ? OptionalDouble.empty() : OptionalDouble.of(ambient.asDouble()));
+            assertThat(fit.tauS().isKnown()).isEqualTo(!v.get("out").get("tauS").isNull());
+            if (fit.tauS().isKnown()) {
+                assertThat(fit.tauS().value()).isCloseTo(out(v, "tauS"), withinPercentage(1e-2));
+                assertThat(fit.tauLowS().value()).isCloseTo(out(v, "tauLow"), withinPercentage(1e-2));
+                assertThat(fit.tauHighS().value()).isCloseTo(out(v, "tauHigh"), withinPercentage(1e-2));
+                assertThat(fit.startC().value()).isCloseTo(out(v, "T0C"), withinPercentage(1e-2));
+                assertThat(fit.ambientC().value()).isCloseTo(out(v, "TaC"), withinPercentage(1e-2));
+                assertThat(fit.rmsC().value()).isCloseTo(out(v, "rmsC"), withinPercentage(1e-2));
+            } else {
+                assertThat(fit.tauS().reason()).containsAnyOf("needs 6 readings", "needs");
+            }
+        }
+    }
+
+    private static List<ReadyAt.Reading> cooling(double tauS, double... ages) {
+        Cooling disc = new Cooling(tauS, 15);
+        return DoubleStream.of(ages)
+                .mapToObj(t -> new ReadyAt.Reading(t, disc.after(300, t), 3))
+                .toList();
+    }
+
+    @Test
+    void whenTheGateOpensIsLearntFromThisVeryCoolDown() {
+        double truth = new Cooling(120, 15).waitUntil(300, 100).value();
+        ReadyAt early = ReadyAt.of(cooling(120, 0), 100, 15, 180);
+        assertThat(early.fitted()).isFalse();
+        ReadyAt late = ReadyAt.of(cooling(120, 0, 20, 45, 70), 100, 15, 180);
+        assertThat(late.fitted()).isTrue();
+        assertThat(late.atS().value()).isCloseTo(truth, within(1e-3));
+        assertThat(late.plusMinusS().value()).isLessThan(early.plusMinusS().value());
+        assertThat(early.plusMinusS().value()).isGreaterThan(30);
+        assertThat(ReadyAt.of(cooling(120, 0), 10, 15, 180).atS().reason()).contains("cannot be reached");
+        assertThat(ReadyAt.of(cooling(120, 300), 100, 15, 180).plusMinusS()).isEqualTo(Figure.of(0));
     }
 }
