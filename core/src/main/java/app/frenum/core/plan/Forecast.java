@@ -9,7 +9,6 @@ import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
-import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
@@ -121,7 +120,7 @@ public record Forecast(
 
         Maker(Inputs in) {
             this.in = in;
-            procedure = atTestSpeed(in.procedure());
+            procedure = in.procedure().atSpeed(new Quantity(in.speedMps(), Unit.METRES_PER_SECOND));
             stopM = expectedStop();
         }
 
@@ -170,16 +169,6 @@ public record Forecast(
 
         private double smallest(StopsNeeded needed) {
             return SampleSize.smallestDifference(Math.max(2, in.stopsEach()), needed.sdM());
-        }
-
-        private Procedure atTestSpeed(Procedure p) {
-            Optional<Phase> counted = p.countedPhase();
-            List<Phase> phases = p.phases().stream()
-                    .map(x -> counted.filter(x::equals).isPresent()
-                            ? x.from(new Quantity(in.speedMps(), Unit.METRES_PER_SECOND))
-                            : x)
-                    .toList();
-            return p.with(phases);
         }
 
         private double expectedStop() {

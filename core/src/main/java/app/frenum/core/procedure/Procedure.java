@@ -73,6 +73,14 @@ public record Procedure(
         return new Procedure(name, purpose, others, abortRules, limits, cautions, runBy, bring);
     }
 
+    /** The same with the counted stops, and those that prove the vehicle back, from a test's own speed. */
+    public Procedure atSpeed(Quantity speed) {
+        Optional<Phase> counted = countedPhase();
+        return with(phases.stream()
+                .map(p -> counted.filter(p::equals).isPresent() || p.provesBack() ? p.from(speed) : p)
+                .toList());
+    }
+
     /** Applications of the brake in all phases. */
     public int applications() {
         return phases.stream()

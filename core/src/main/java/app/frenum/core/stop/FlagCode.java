@@ -16,6 +16,8 @@ public enum FlagCode {
     BELOW_NOMINAL(Validity.REPEAT),
     NO_PRESSURE(Validity.NOTE),
     NO_NOMINAL(Validity.NOTE),
+    NO_START_TEMPERATURE(Validity.NOTE),
+    NO_ENTRY_SPEED(Validity.NOTE),
     NO_COASTING_LEVEL(Validity.NOTE),
     NOT_COMPUTED(Validity.NOTE),
     SENSOR_SUSPECT(Validity.NOTE);

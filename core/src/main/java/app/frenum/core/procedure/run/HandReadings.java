@@ -1,0 +1,90 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What people read and saw after one stop.
+ *
+ * @param entrySpeed as called by whoever read it
+ * @param distances one for each person who read tape or wheel
+ * @param instrument what the distances were read with; a stopwatch when there is only a time
+ * @param time by stopwatch
+ * @param peaks disc temperatures, late as they were read
+ * @param lateS how long after rest they were read, s
+ * @param pedal how it felt
+ * @param lockSeen whether a wheel was seen to lock
+ * @param rearFirst whether it was a rear wheel, before any front wheel
+ * @param switches as they were found to stand
+ * @param note anything else
+ */
+public record HandReadings(
+        Optional<Quantity> entrySpeed,
+        List<DistanceRead> distances,
+        Instrument instrument,
+        Optional<Quantity> time,
+        Map<WheelPosition, Quantity> peaks,
+        double lateS,
+        Optional<PedalFeel> pedal,
+        boolean lockSeen,
+        boolean rearFirst,
+        Map<BrakeSwitch, Boolean> switches,
+        String note) {
+    private static final Bounds SPEED = Bounds.of(5, 400, Unit.KILOMETRES_PER_HOUR);
+    private static final Bounds DISTANCE = Bounds.of(0.5, 1000, Unit.METRES);
+    private static final Bounds TIME = Bounds.of(0.2, 60, Unit.SECONDS);
+    private static final Bounds DISC = Bounds.of(-40, 1200, Unit.CELSIUS);
+    private static final double LATEST_S = 1800;
+    private static final int MOST_PEOPLE = 6;
+    private static final int LONGEST_NOTE = 500;
+
+    public HandReadings {
+        distances = List.copyOf(distances);
+        peaks = peaks.isEmpty() ? Map.of() : new EnumMap<>(peaks);
+        switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
+    }
+
+    /** One person's reading of the distance. */
+    public record DistanceRead(String by, Quantity distance) {}
+
+    /** The mean of what everybody read, m; absent when nobody did. */
+    public Optional<Double> distanceM() {
+        return distances.isEmpty()
+                ? Optional.empty()
+                : Optional.of(distances.stream()
+                        .mapToDouble(d -> d.distance().inside())
+                        .average()
+                        .orElseThrow());
+    }
+
+    /** Everything that cannot be right. */
+    public List<FieldProblem> problems() {
+        List<FieldProblem> found = new ArrayList<>();
+        entrySpeed.ifPresent(q -> SPEED.check(q, "entrySpeed", found));
+        time.ifPresent(q -> TIME.check(q, "time", found));
+        for (int i = 0; i < distances.size(); i++) {
+            DISTANCE.check(distances.get(i).distance(), "distances." + i, found);
+        }
+        peaks.forEach((wheel, q) -> DISC.check(q, "peaks." + wheel, found));
+        if (distances.size() > MOST_PEOPLE) {
+            found.add(new FieldProblem("distances", "At most %d people's readings, please.".formatted(MOST_PEOPLE)));
+        }
+        if (!(lateS >= 0 && lateS <= LATEST_S)) {
+            found.add(new FieldProblem("lateS", "%s s read. It must be 0 to %.0f s.".formatted(lateS, LATEST_S)));
+        }
+        if (note.length() > LONGEST_NOTE) {
+            found.add(new FieldProblem("note", "At most %d characters, please.".formatted(LONGEST_NOTE)));
+        }
+        return found;
+    }
+}

@@ -1,0 +1,111 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.SafetyGate;
+import app.frenum.core.stop.Validity;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** What can happen in a run. Each knows what it makes of a run, or why it is out of turn. */
+public sealed interface Happening {
+    /**
+     * The run after it.
+     *
+     * @throws OutOfTurn when it cannot happen now, with what can
+     */
+    RunState in(RunState run, RunEvent event);
+
+    /** Somebody signed the safety gate. */
+    record Signed(SafetyGate gate) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.signed(gate, event);
+        }
+    }
+
+    /** Discs were read before a stop. */
+    record DiscsRead(Map<WheelPosition, Double> celsius) implements Happening {
+        public DiscsRead {
+            celsius = celsius.isEmpty() ? Map.of() : new EnumMap<>(celsius);
+        }
+
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.discsRead(celsius, event);
+        }
+    }
+
+    /** The lane was called clear, or not clear. */
+    record LaneCalled(boolean clear) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.laneCalled(clear, event);
+        }
+    }
+
+    /** The run-up began. */
+    record Started() implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.started(event);
+        }
+    }
+
+    /** The vehicle stands, or for a snub has let go of the brake. */
+    record AtRest() implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.atRest(event);
+        }
+    }
+
+    /** The approach was given up before braking. */
+    record WavedOff(String reason) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.wavedOff();
+        }
+    }
+
+    /** The readings of a stop were entered, and are judged at once. */
+    record Entered(HandReadings readings) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.entered(readings, event);
+        }
+    }
+
+    /** An operator went along with the rules, or overruled them with a reason. */
+    record Decided(Validity validity, String reason) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.decided(validity, reason, event);
+        }
+    }
+
+    /** Something that is not driven was done. */
+    record TaskDone(String note) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.taskDone(note, event);
+        }
+    }
+
+    /** Testing was stopped, by a rule or by anybody's word. */
+    record Stopped(Optional<AbortRule> rule, String words) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.stopped(rule, words, event);
+        }
+    }
+
+    /** Testing was released again, after what was inspected. */
+    record Released(String inspected) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.released(inspected, event);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.Flag;
+import app.frenum.core.stop.Validity;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * One stop of a run, as it was read and judged.
+ *
+ * @param id that of the event it was entered with
+ * @param step index of its step
+ * @param attempt in its step, from 1
+ * @param atS when the run-up began
+ * @param readings as entered
+ * @param startC disc temperatures read last before it
+ * @param peaks late readings carried back to the peak
+ * @param correctedM distance at the nominal speed, m, or mean deceleration where there is only a time
+ * @param uncertaintyM standard uncertainty of the reading
+ * @param flags what the rules say
+ * @param judged what follows from them
+ * @param decision of an operator
+ */
+public record JudgedStop(
+        UUID id,
+        int step,
+        int attempt,
+        double atS,
+        HandReadings readings,
+        Map<WheelPosition, Double> startC,
+        Map<WheelPosition, Cooling.Peak> peaks,
+        Figure correctedM,
+        Figure uncertaintyM,
+        List<Flag> flags,
+        Validity judged,
+        Optional<Decision> decision) {
+
+    /**
+     * What an operator made of it.
+     *
+     * @param reason empty when they went along with the rules
+     */
+    public record Decision(Validity validity, String reason, String by, double atS) {}
+
+    /** Whether it counts, as far as is decided. */
+    public boolean counts() {
+        return decision.map(Decision::validity).orElse(judged) != Validity.REPEAT;
+    }
+
+    JudgedStop decided(Decision own) {
+        return new JudgedStop(
+                id,
+                step,
+                attempt,
+                atS,
+                readings,
+                startC,
+                peaks,
+                correctedM,
+                uncertaintyM,
+                flags,
+                judged,
+                Optional.of(own));
+    }
+}

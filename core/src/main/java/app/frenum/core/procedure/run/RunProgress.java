@@ -1,0 +1,60 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.compare.EarlyLook;
+import app.frenum.core.compare.Summary;
+import app.frenum.core.compare.Trend;
+import app.frenum.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What the stops of a run say so far.
+ *
+ * @param sides one per configuration, the baseline first
+ * @param warnings drifts and what cannot be settled, as soon as they show
+ */
+public record RunProgress(List<SideProgress> sides, List<String> warnings) {
+    private static final double SURE = 0.05;
+
+    /**
+     * One configuration so far.
+     *
+     * @param halfWidth95 of the mean, m
+     * @param early against the baseline, corrected for looking early; for the baseline always too early
+     */
+    public record SideProgress(
+            String name, double[] values, Figure meanM, Figure sdM, Figure halfWidth95, EarlyLook early) {}
+
+    public static RunProgress of(RunState run) {
+        RunScript script = run.script();
+        List<SideProgress> sides = new ArrayList<>();
+        List<String> warnings = new ArrayList<>();
+        double[] baseline = run.values(0);
+        for (int c = 0; c < script.sides().size(); c++) {
+            double[] own = run.values(c);
+            Summary s = Summary.of(own);
+            EarlyLook early =
+                    EarlyLook.of(baseline, c == 0 ? new double[0] : own, script.stopsEach(), script.marginM());
+            String name = script.sides().get(c).name();
+            sides.add(new SideProgress(name, own, s.mean(), s.sd(), s.halfWidth95(), early));
+            drift(name, own, warnings);
+            if (early.answer() == EarlyLook.Answer.WILL_NOT_SETTLE) {
+                warnings.add(name + ": " + early.words());
+            }
+        }
+        return new RunProgress(List.copyOf(sides), List.copyOf(warnings));
+    }
+
+    private static void drift(String name, double[] values, List<String> warnings) {
+        Trend trend = Trend.of(values);
+        if (trend.p().isKnown() && trend.p().value() < SURE) {
+            warnings.add(String.format(
+                    Locale.ROOT,
+                    "%s: the distance %s by %.1f m from stop to stop; the driver learns, or something warms up",
+                    name,
+                    trend.perStop().value() < 0 ? "falls" : "grows",
+                    Math.abs(trend.perStop().value())));
+        }
+    }
+}

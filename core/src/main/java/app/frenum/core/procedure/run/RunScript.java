@@ -1,0 +1,54 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.procedure.AbortRule;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a run is to do, fixed when it begins.
+ *
+ * @param steps in order, at least one
+ * @param sides the configurations, the baseline first
+ * @param abortRules of the procedure
+ * @param nominalMps test speed, m/s
+ * @param marginM smallest difference worth having, m
+ * @param stopsEach measured stops of each configuration
+ * @param ambientC of the air, °C
+ * @param tauS time constant of the front discs where their own cool-down does not tell it yet, s
+ * @param limitC highest disc temperature allowed, °C
+ */
+public record RunScript(
+        List<Step> steps,
+        List<Side> sides,
+        Set<AbortRule> abortRules,
+        double nominalMps,
+        double marginM,
+        int stopsEach,
+        double ambientC,
+        double tauS,
+        Optional<Double> limitC) {
+    public RunScript {
+        steps = List.copyOf(steps);
+        sides = List.copyOf(sides);
+        abortRules = abortRules.isEmpty() ? Set.of() : EnumSet.copyOf(abortRules);
+        if (steps.isEmpty() || sides.isEmpty()) {
+            throw new IllegalArgumentException("a run needs something to do, with something");
+        }
+    }
+
+    /**
+     * A configuration in the run.
+     *
+     * @param switches as they must stand; absent where nothing is declared
+     */
+    public record Side(String name, Map<BrakeSwitch, Boolean> switches) {
+        public Side {
+            switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
+        }
+    }
+}

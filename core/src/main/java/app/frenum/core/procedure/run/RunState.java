@@ -1,0 +1,514 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.SafetyGate;
+import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.Flag;
+import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.Validity;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+
+/**
+ * A run as it stands: planned → safety gate signed → waiting for the gate → approach → at rest, readings due → judged →
+ * next, through phases, changes of parts and inspections, to done or stopped. A value: {@link #next} makes the next one.
+ *
+ * @param script what is to be done
+ * @param stage where it stands
+ * @param step index of the step it is in; the count of steps when it is done
+ * @param signedBy whoever signed the safety gate
+ * @param discs readings since the last stop, in order
+ * @param lane the last call
+ * @param approach the run-up in progress, or the stop whose readings are due
+ * @param lastStartS when the run-up before began, in the same step
+ * @param stops all of them, in order
+ * @param tasks what was done beside driving
+ * @param halts every time testing was stopped, the last one open while the stage is {@link Stage#STOPPED}
+ */
+public record RunState(
+        RunScript script,
+        Stage stage,
+        int step,
+        Optional<String> signedBy,
+        List<DiscReading> discs,
+        Optional<LaneCall> lane,
+        Optional<Approach> approach,
+        OptionalDouble lastStartS,
+        List<JudgedStop> stops,
+        List<Task> tasks,
+        List<Halt> halts) {
+    /** A call of the lane holds this long, s. */
+    public static final double LANE_HOLDS_S = 120;
+    /** Standard uncertainty of a hand reading of a disc, °C. */
+    static final double READING_C = 5;
+    /** How well the time constant behind a late reading is taken to be known. */
+    private static final double TAU_SPREAD = 0.2;
+
+    private static final double AMBIENT_C = 2;
+
+    public RunState {
+        discs = List.copyOf(discs);
+        stops = List.copyOf(stops);
+        tasks = List.copyOf(tasks);
+        halts = List.copyOf(halts);
+    }
+
+    /** One disc, read once. */
+    public record DiscReading(WheelPosition wheel, double celsius, double atS) {}
+
+    /** What was called of the lane. */
+    public record LaneCall(boolean clear, double atS, String by) {}
+
+    /**
+     * A stop on its way.
+     *
+     * @param startC discs as read last before it
+     * @param restAtS when it came to rest; empty before
+     */
+    public record Approach(double atS, Map<WheelPosition, Double> startC, OptionalDouble restAtS) {}
+
+    /** Something done beside driving. */
+    public record Task(int step, String note, String by, double atS) {}
+
+    /**
+     * Testing stopped.
+     *
+     * @param before the stage it stopped in
+     * @param inspected what was looked at before it was released; empty while it is not
+     */
+    public record Halt(
+            Optional<AbortRule> rule,
+            String words,
+            String by,
+            double atS,
+            Stage before,
+            String inspected,
+            String releasedBy) {
+        public boolean open() {
+            return inspected.isEmpty();
+        }
+    }
+
+    /** A run in which nothing has happened. */
+    public static RunState of(RunScript script) {
+        return new RunState(
+                script,
+                Stage.UNSIGNED,
+                0,
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                List.of(),
+                List.of(),
+                List.of());
+    }
+
+    /**
+     * The run after an event.
+     *
+     * @throws OutOfTurn when it cannot happen now
+     */
+    public RunState next(RunEvent event) {
+        return event.what().in(this, event);
+    }
+
+    /** The step it is in; empty when it is done. */
+    public Optional<Step> current() {
+        return step < script.steps().size() ? Optional.of(script.steps().get(step)) : Optional.empty();
+    }
+
+    /** How often the current step was driven so that it counts. */
+    public int counted() {
+        return (int) stops.stream().filter(s -> s.step() == step && s.counts()).count();
+    }
+
+    int attempts() {
+        return (int) stops.stream().filter(s -> s.step() == step).count();
+    }
+
+    private void require(boolean fits, String why) {
+        if (!fits) {
+            throw new OutOfTurn(stage == Stage.STOPPED ? "Testing is stopped. Release it first." : why);
+        }
+    }
+
+    RunState signed(SafetyGate gate, RunEvent event) {
+        require(stage == Stage.UNSIGNED, "The safety gate is signed already.");
+        if (!gate.problems().isEmpty()) {
+            throw new OutOfTurn("The safety gate is not complete: every check is seen to, and somebody signs.");
+        }
+        return new Draft(this).signedBy(event.by()).stage(stageOf(step)).build();
+    }
+
+    RunState discsRead(Map<WheelPosition, Double> celsius, RunEvent event) {
+        require(
+                stage == Stage.WAITING || stage == Stage.TASK || stage == Stage.JUDGED,
+                "Discs are read while waiting for the gate.");
+        RunState read = new Draft(this).discs(with(celsius, event.atS())).build();
+        double hottest = celsius.values().stream().mapToDouble(c -> c).max().orElse(0);
+        return read.haltIfTooHot(hottest, event);
+    }
+
+    private List<DiscReading> with(Map<WheelPosition, Double> celsius, double atS) {
+        List<DiscReading> all = new ArrayList<>(discs);
+        celsius.forEach((wheel, c) -> all.add(new DiscReading(wheel, c, atS)));
+        return all;
+    }
+
+    RunState laneCalled(boolean clear, RunEvent event) {
+        RunState called = new Draft(this)
+                .lane(new LaneCall(clear, event.atS(), event.by()))
+                .build();
+        return !clear && stage == Stage.APPROACH ? called.wavedOff() : called;
+    }
+
+    RunState started(RunEvent event) {
+        require(stage == Stage.WAITING, "There is nothing to start now.");
+        require(
+                isLaneClear(event.atS()),
+                "The lane is not called clear, or the call is older than two minutes. Ask lane control.");
+        Map<WheelPosition, Double> last = new EnumMap<>(WheelPosition.class);
+        discs.forEach(d -> last.put(d.wheel(), d.celsius()));
+        return new Draft(this)
+                .approach(new Approach(event.atS(), last, OptionalDouble.empty()))
+                .stage(Stage.APPROACH)
+                .build();
+    }
+
+    boolean isLaneClear(double nowS) {
+        return lane.filter(l -> l.clear() && nowS - l.atS() <= LANE_HOLDS_S).isPresent();
+    }
+
+    RunState wavedOff() {
+        require(stage == Stage.APPROACH, "There is no approach to give up.");
+        return new Draft(this).approach(null).stage(Stage.WAITING).build();
+    }
+
+    RunState atRest(RunEvent event) {
+        require(stage == Stage.APPROACH, "No stop is on its way.");
+        Approach own = approach.orElseThrow();
+        RunState resting = new Draft(this)
+                .approach(new Approach(own.atS(), own.startC(), OptionalDouble.of(event.atS())))
+                .discs(List.of())
+                .stage(Stage.AT_REST)
+                .build();
+        boolean snub = phase().kind() == Phase.Kind.SNUB;
+        return snub ? resting.judged(nothingRead(), event) : resting;
+    }
+
+    private static HandReadings nothingRead() {
+        return new HandReadings(
+                Optional.empty(),
+                List.of(),
+                Instrument.TAPE,
+                Optional.empty(),
+                Map.of(),
+                0,
+                Optional.empty(),
+                false,
+                false,
+                Map.of(),
+                "");
+    }
+
+    private Phase phase() {
+        return current().flatMap(Step::phase).orElseThrow();
+    }
+
+    RunState entered(HandReadings readings, RunEvent event) {
+        require(
+                stage == Stage.AT_REST || stage == Stage.APPROACH,
+                "Readings belong to a stop that was just driven; none was.");
+        List<FieldProblem> problems = readings.problems();
+        if (!problems.isEmpty()) {
+            throw new OutOfTurn(problems.get(0).message());
+        }
+        RunState judged = judged(readings, event);
+        double hottest = readings.peaks().values().stream()
+                .mapToDouble(q -> q.inside())
+                .max()
+                .orElse(0);
+        if (readings.pedal().filter(p -> p == PedalFeel.TO_THE_FLOOR).isPresent()) {
+            return judged.halted(Optional.of(AbortRule.PEDAL_TO_FLOOR), "the pedal went to the floor", event);
+        }
+        if (readings.rearFirst() && script.abortRules().contains(AbortRule.REAR_LOCKS_FIRST)) {
+            return judged.halted(Optional.of(AbortRule.REAR_LOCKS_FIRST), "the rear axle locked first", event);
+        }
+        return judged.haltIfTooHot(hottest, event);
+    }
+
+    private RunState judged(HandReadings readings, RunEvent event) {
+        Approach own = approach.orElseThrow();
+        Step now = current().orElseThrow();
+        OptionalDouble interval =
+                lastStartS.isPresent() ? OptionalDouble.of(own.atS() - lastStartS.getAsDouble()) : lastStartS;
+        List<Flag> flags =
+                StopRules.flags(phase(), script.sides().get(now.configuration()), readings, own.startC(), interval);
+        if (phase().kind() == Phase.Kind.SNUB) {
+            flags = flags.stream()
+                    .filter(f -> f.code() != FlagCode.NO_ENTRY_SPEED)
+                    .toList();
+        }
+        Validity validity = StopRules.validity(flags, phase());
+        double restAtS = own.restAtS().orElse(event.atS());
+        JudgedStop stop = new JudgedStop(
+                event.id(),
+                step,
+                attempts() + 1,
+                own.atS(),
+                readings,
+                own.startC(),
+                peaks(readings),
+                StopRules.measurement(readings, phase().from().inside()).value(),
+                StopRules.measurement(readings, phase().from().inside()).readingUncertainty(),
+                flags,
+                validity,
+                Optional.empty());
+        List<JudgedStop> all = new ArrayList<>(stops);
+        all.add(stop);
+        RunState judged = new Draft(this)
+                .stops(all)
+                .approach(null)
+                .discs(coolingFrom(readings, restAtS))
+                .lastStart(own.atS())
+                .stage(Stage.JUDGED)
+                .build();
+        boolean goesOn = phase().kind() == Phase.Kind.SNUB && validity != Validity.REPEAT;
+        return goesOn ? judged.advanced() : judged;
+    }
+
+    /** Peaks that late readings go back to. */
+    private Map<WheelPosition, Cooling.Peak> peaks(HandReadings r) {
+        Cooling cooling = new Cooling(script.tauS(), script.ambientC());
+        return r.peaks().entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        e -> cooling.peakBefore(
+                                new Cooling.Peak(e.getValue().inside(), READING_C),
+                                r.lateS(),
+                                TAU_SPREAD * script.tauS(),
+                                AMBIENT_C)));
+    }
+
+    /** The readings after a stop are the first of the next cool-down. */
+    private static List<DiscReading> coolingFrom(HandReadings r, double restAtS) {
+        return r.peaks().entrySet().stream()
+                .map(e -> new DiscReading(e.getKey(), e.getValue().inside(), restAtS + r.lateS()))
+                .toList();
+    }
+
+    private RunState haltIfTooHot(double hottestC, RunEvent event) {
+        boolean over = script.limitC().filter(limit -> hottestC > limit).isPresent()
+                && script.abortRules().contains(AbortRule.LIMIT_TEMPERATURE);
+        return over
+                ? halted(
+                        Optional.of(AbortRule.LIMIT_TEMPERATURE),
+                        String.format(
+                                Locale.ROOT,
+                                "a disc at %.0f °C is over the limit of %.0f °C",
+                                hottestC,
+                                script.limitC().orElseThrow()),
+                        event)
+                : this;
+    }
+
+    RunState decided(Validity validity, String reason, RunEvent event) {
+        require(stage == Stage.JUDGED, "There is no stop to decide on.");
+        JudgedStop last = stops.get(stops.size() - 1);
+        boolean overruled = (validity == Validity.REPEAT) != (last.judged() == Validity.REPEAT);
+        if (overruled && reason.isBlank()) {
+            throw new OutOfTurn("To overrule the rules give a reason; it is kept with the stop.");
+        }
+        if (validity != Validity.REPEAT && last.flags().stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)) {
+            throw new OutOfTurn(
+                    "A stop at the wrong speed cannot count: its distance cannot be corrected. Drive it again.");
+        }
+        List<JudgedStop> all = new ArrayList<>(stops);
+        all.set(
+                all.size() - 1,
+                last.decided(new JudgedStop.Decision(validity, reason.strip(), event.by(), event.atS())));
+        return new Draft(this).stops(all).build().advanced();
+    }
+
+    /** On to the next stop, or the next step when this one has its stops or no more extra runs. */
+    private RunState advanced() {
+        Step now = current().orElseThrow();
+        boolean finished = counted() >= now.repeats() || attempts() >= now.mostAttempts();
+        return finished
+                ? inStep(step + 1)
+                : new Draft(this).stage(Stage.WAITING).build();
+    }
+
+    private RunState inStep(int other) {
+        return new Draft(this).step(other).lastStart(null).stage(stageOf(other)).build();
+    }
+
+    private Stage stageOf(int index) {
+        if (index >= script.steps().size()) {
+            return Stage.DONE;
+        }
+        return script.steps().get(index).isBraking() ? Stage.WAITING : Stage.TASK;
+    }
+
+    RunState taskDone(String note, RunEvent event) {
+        require(stage == Stage.TASK, "There is nothing to be done beside driving now.");
+        List<Task> all = new ArrayList<>(tasks);
+        all.add(new Task(step, note.strip(), event.by(), event.atS()));
+        RunState done = new Draft(this).tasks(all).build();
+        // Parts that were changed are cold, or of another temperature than the readings say.
+        boolean cools = current().orElseThrow().phase().isPresent();
+        return (cools ? done : new Draft(done).discs(List.of()).build()).inStep(step + 1);
+    }
+
+    RunState stopped(Optional<AbortRule> rule, String words, RunEvent event) {
+        require(stage != Stage.DONE, "The run is over.");
+        return stage == Stage.STOPPED ? this : halted(rule, words, event);
+    }
+
+    private RunState halted(Optional<AbortRule> rule, String words, RunEvent event) {
+        List<Halt> all = new ArrayList<>(halts);
+        all.add(new Halt(rule, words.strip(), event.by(), event.atS(), stage, "", ""));
+        return new Draft(this).halts(all).lane(null).stage(Stage.STOPPED).build();
+    }
+
+    RunState released(String inspected, RunEvent event) {
+        if (stage != Stage.STOPPED) {
+            throw new OutOfTurn("Testing is not stopped.");
+        }
+        if (inspected.isBlank()) {
+            throw new OutOfTurn("Say what was inspected before testing goes on.");
+        }
+        Halt open = halts.get(halts.size() - 1);
+        List<Halt> all = new ArrayList<>(halts);
+        all.set(
+                all.size() - 1,
+                new Halt(
+                        open.rule(),
+                        open.words(),
+                        open.by(),
+                        open.atS(),
+                        open.before(),
+                        inspected.strip(),
+                        event.by()));
+        Draft draft = new Draft(this).halts(all);
+        // What was on its way when testing stopped is not picked up again.
+        return open.before() == Stage.APPROACH
+                ? draft.approach(null).stage(Stage.WAITING).build()
+                : draft.stage(open.before()).build();
+    }
+
+    /** The value that one step is the last seen of, by wheel. */
+    public Map<WheelPosition, DiscReading> lastRead() {
+        Map<WheelPosition, DiscReading> last = new EnumMap<>(WheelPosition.class);
+        discs.forEach(d -> last.put(d.wheel(), d));
+        return last;
+    }
+
+    /** Corrected distances that count of one configuration's measured stops, in order, m. */
+    public double[] values(int configuration) {
+        return stops.stream()
+                .filter(s -> s.counts()
+                        && script.steps().get(s.step()).isMeasured()
+                        && script.steps().get(s.step()).configuration() == configuration)
+                .map(JudgedStop::correctedM)
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .toArray();
+    }
+
+    /** A changed copy in the making. */
+    private static final class Draft {
+        private final RunScript script;
+        private Stage stage;
+        private int step;
+        private Optional<String> signedBy;
+        private List<DiscReading> discs;
+        private Optional<LaneCall> lane;
+        private Optional<Approach> approach;
+        private OptionalDouble lastStartS;
+        private List<JudgedStop> stops;
+        private List<Task> tasks;
+        private List<Halt> halts;
+
+        Draft(RunState of) {
+            script = of.script;
+            stage = of.stage;
+            step = of.step;
+            signedBy = of.signedBy;
+            discs = of.discs;
+            lane = of.lane;
+            approach = of.approach;
+            lastStartS = of.lastStartS;
+            stops = of.stops;
+            tasks = of.tasks;
+            halts = of.halts;
+        }
+
+        Draft stage(Stage other) {
+            stage = other;
+            return this;
+        }
+
+        Draft step(int other) {
+            step = other;
+            return this;
+        }
+
+        Draft signedBy(String name) {
+            signedBy = Optional.of(name);
+            return this;
+        }
+
+        Draft discs(List<DiscReading> other) {
+            discs = other;
+            return this;
+        }
+
+        Draft lane(LaneCall other) {
+            lane = Optional.ofNullable(other);
+            return this;
+        }
+
+        Draft approach(Approach other) {
+            approach = Optional.ofNullable(other);
+            return this;
+        }
+
+        Draft lastStart(Double atS) {
+            lastStartS = atS == null ? OptionalDouble.empty() : OptionalDouble.of(atS);
+            return this;
+        }
+
+        Draft stops(List<JudgedStop> other) {
+            stops = other;
+            return this;
+        }
+
+        Draft tasks(List<Task> other) {
+            tasks = other;
+            return this;
+        }
+
+        Draft halts(List<Halt> other) {
+            halts = other;
+            return this;
+        }
+
+        RunState build() {
+            return new RunState(script, stage, step, signedBy, discs, lane, approach, lastStartS, stops, tasks, halts);
+        }
+    }
+}

@@ -1,0 +1,162 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.compare.HandMeasurement;
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.Gate;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.Flag;
+import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.Validity;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Decides at capture, by rule, whether a stop counts: speed, start temperature, interval, locked wheels and switches
+ * against what its phase asks for. Handbook, "Validity of a stop".
+ */
+final class StopRules {
+    private static final double KMH = 3.6;
+
+    private final Phase phase;
+    private final RunScript.Side side;
+    private final List<Flag> flags = new ArrayList<>();
+
+    private StopRules(Phase phase, RunScript.Side side) {
+        this.phase = phase;
+        this.side = side;
+    }
+
+    /**
+     * Judges one stop.
+     *
+     * @param startC front discs as read last before it
+     * @param intervalS since the run-up before; empty for the first of its phase
+     */
+    static List<Flag> flags(
+            Phase phase,
+            RunScript.Side side,
+            HandReadings readings,
+            Map<WheelPosition, Double> startC,
+            OptionalDouble intervalS) {
+        StopRules rules = new StopRules(phase, side);
+        rules.entrySpeed(readings);
+        rules.startTemperature(startC);
+        intervalS.ifPresent(rules::interval);
+        rules.switches(readings.switches());
+        if (readings.lockSeen()) {
+            rules.add(
+                    FlagCode.WHEEL_LOCK,
+                    phase.lockForbidden() ? "a wheel locked, which this phase forbids" : "a wheel was seen to lock");
+        }
+        return List.copyOf(rules.flags);
+    }
+
+    /** What the flags make of it; a locked wheel means do it again only where the phase forbids it. */
+    static Validity validity(List<Flag> flags, Phase phase) {
+        boolean locked = flags.stream().anyMatch(f -> f.code() == FlagCode.WHEEL_LOCK);
+        return locked && phase.lockForbidden() ? Validity.REPEAT : Validity.of(flags);
+    }
+
+    /** What was measured by hand, at the nominal speed. */
+    static HandMeasurement measurement(HandReadings r, double nominalMps) {
+        boolean timed = r.instrument() == Instrument.STOPWATCH;
+        return new HandMeasurement(
+                timed ? DistanceBasis.TIME_ONLY : DistanceBasis.ONSET_TO_REST,
+                r.instrument(),
+                r.distanceM().map(Figure::of).orElse(Figure.unknown("no distance was measured")),
+                figure(r.time(), "no time was taken"),
+                figure(r.entrySpeed(), "entry speed was not read"),
+                Figure.of(nominalMps));
+    }
+
+    private static Figure figure(Optional<Quantity> q, String whyNot) {
+        return q.map(x -> Figure.of(x.inside())).orElse(Figure.unknown(whyNot));
+    }
+
+    private void entrySpeed(HandReadings readings) {
+        double asked = phase.from().inside();
+        if (readings.entrySpeed().isEmpty()) {
+            add(FlagCode.NO_ENTRY_SPEED, "entry speed was not read; the distance is not corrected for it");
+        } else if (phase.kind() == Phase.Kind.STOP
+                && measurement(readings, asked).isEntrySpeedOut()) {
+            add(
+                    FlagCode.ENTRY_SPEED_OUT,
+                    "entry speed %.1f km/h, asked for %.0f ± 3 %%",
+                    readings.entrySpeed().get().inside() * KMH,
+                    asked * KMH);
+        }
+    }
+
+    private void startTemperature(Map<WheelPosition, Double> startC) {
+        Gate gate = phase.gate();
+        if (gate.coldest().isEmpty() && gate.hottest().isEmpty()) {
+            return;
+        }
+        double[] front = startC.entrySet().stream()
+                .filter(e -> e.getKey().isFront())
+                .mapToDouble(Map.Entry::getValue)
+                .sorted()
+                .toArray();
+        if (front.length == 0) {
+            add(FlagCode.NO_START_TEMPERATURE, "no front disc was read before it");
+        } else if (!Arrays.stream(front).allMatch(gate::isWarmEnough)) {
+            add(
+                    FlagCode.START_TEMPERATURE_OUT,
+                    "front disc at %.0f °C, colder than the gate's %.0f °C",
+                    front[0],
+                    gate.coldest().orElseThrow().inside());
+        } else if (!Arrays.stream(front).allMatch(gate::isCoolEnough)) {
+            add(
+                    FlagCode.START_TEMPERATURE_OUT,
+                    "front disc at %.0f °C, hotter than the gate's %.0f °C",
+                    front[front.length - 1],
+                    gate.hottest().orElseThrow().inside());
+        }
+    }
+
+    private void interval(double seconds) {
+        Gate gate = phase.gate();
+        gate.soonest()
+                .filter(s -> seconds < s.inside())
+                .ifPresent(s -> add(
+                        FlagCode.INTERVAL_OUT,
+                        "%.0f s after the one before, at least %.0f s asked for",
+                        seconds,
+                        s.inside()));
+        gate.latest()
+                .filter(l -> seconds > l.inside())
+                .ifPresent(l -> add(
+                        FlagCode.INTERVAL_OUT,
+                        "%.0f s after the one before, at most %.0f s asked for",
+                        seconds,
+                        l.inside()));
+    }
+
+    private void switches(Map<BrakeSwitch, Boolean> found) {
+        found.forEach((s, on) -> {
+            Boolean asked = side.switches().get(s);
+            if (asked != null && !asked.equals(on)) {
+                add(FlagCode.WRONG_STATE, "%s was %s, asked for %s", s.label(), onOff(on), onOff(asked));
+            }
+        });
+    }
+
+    private static String onOff(boolean on) {
+        return on ? "on" : "off";
+    }
+
+    @SuppressWarnings("AnnotateFormatMethod")
+    private void add(FlagCode code, String words, Object... values) {
+        flags.add(new Flag(code, String.format(Locale.ROOT, words, values)));
+    }
+}

@@ -1,0 +1,281 @@
+package app.frenum.core.procedure.run;
+
+import static app.frenum.core.procedure.Phases.celsius;
+import static app.frenum.core.procedure.Phases.kmh;
+import static app.frenum.core.procedure.Phases.phase;
+import static app.frenum.core.procedure.Phases.procedure;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.plan.RunOrder;
+import app.frenum.core.plan.RunScripts;
+import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.Gate;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.Procedure;
+import app.frenum.core.procedure.SafetyCheck;
+import app.frenum.core.procedure.SafetyGate;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.Flag;
+import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.Validity;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class RunStateTest {
+    private static final Gate GATE =
+            new Gate(celsius(60), celsius(110), Optional.of(new Quantity(60, Unit.SECONDS)), Optional.empty());
+    private static final Procedure STOPS = procedure(phase(Phase.Kind.STOP, kmh(90), kmh(0), 2, GATE));
+
+    /** A run driven by hand: every call is one event, a minute after the one before unless it says otherwise. */
+    private static final class Driven {
+        private final List<RunEvent> events = new ArrayList<>();
+        private final RunScript script;
+        private RunState state;
+        private double now;
+
+        Driven(Procedure procedure, int stopsEach) {
+            script = new RunScript(
+                    RunScripts.steps(procedure, RunOrder.A_B_A.blocks(2, stopsEach, 1), List.of(false, true)),
+                    List.of(
+                            new RunScript.Side("As bought", Map.of(BrakeSwitch.COOLING_SPRAY, false)),
+                            new RunScript.Side("With spray", Map.of(BrakeSwitch.COOLING_SPRAY, true))),
+                    EnumSet.allOf(AbortRule.class),
+                    25,
+                    1,
+                    stopsEach,
+                    15,
+                    180,
+                    Optional.of(400.0));
+            state = RunState.of(script);
+        }
+
+        Driven says(double laterS, Happening what) {
+            now += laterS;
+            RunEvent event = new RunEvent(UUID.randomUUID(), now, "Marshal", what);
+            state = state.next(event);
+            events.add(event);
+            return this;
+        }
+
+        Driven signed() {
+            return says(1, new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class), "Marshal")));
+        }
+
+        Driven discsAt(double celsius) {
+            return says(
+                    60,
+                    new Happening.DiscsRead(
+                            Map.of(WheelPosition.FRONT_LEFT, celsius, WheelPosition.FRONT_RIGHT, celsius + 4)));
+        }
+
+        Driven driven(double discC, HandReadings readings) {
+            return discsAt(discC)
+                    .says(5, new Happening.LaneCalled(true))
+                    .says(5, new Happening.Started())
+                    .says(20, new Happening.AtRest())
+                    .says(30, new Happening.Entered(readings));
+        }
+
+        Driven valid(double distanceM) {
+            return driven(90, stop(90, distanceM)).says(5, new Happening.Decided(Validity.VALID, ""));
+        }
+
+        JudgedStop last() {
+            return state.stops().get(state.stops().size() - 1);
+        }
+
+        List<FlagCode> flags() {
+            return last().flags().stream().map(Flag::code).toList();
+        }
+    }
+
+    private static HandReadings stop(double entryKmh, double distanceM) {
+        return readings(entryKmh, distanceM, Map.of(), false, Optional.of(PedalFeel.NORMAL), Map.of());
+    }
+
+    private static HandReadings readings(
+            double entryKmh,
+            double distanceM,
+            Map<WheelPosition, Quantity> peaks,
+            boolean lock,
+            Optional<PedalFeel> pedal,
+            Map<BrakeSwitch, Boolean> switches) {
+        return new HandReadings(
+                Optional.of(kmh(entryKmh)),
+                List.of(new HandReadings.DistanceRead("Marshal", new Quantity(distanceM, Unit.METRES))),
+                Instrument.TAPE,
+                Optional.empty(),
+                peaks,
+                30,
+                pedal,
+                lock,
+                false,
+                switches,
+                "");
+    }
+
+    @Test
+    void aWholeReturnToTheBaselineRunsFromTheSafetyGateToItsEnd() {
+        Driven run = new Driven(STOPS, 4).signed();
+        run.valid(48).valid(48.5);
+        assertThat(run.state.stage()).isEqualTo(Stage.TASK);
+        assertThat(run.state.current().orElseThrow().name()).isEqualTo("change parts");
+        run.says(60, new Happening.TaskDone("")).says(60, new Happening.TaskDone("bedded in"));
+        run.valid(45).valid(45.2).valid(44.9).valid(45.1);
+        run.says(60, new Happening.TaskDone("")).valid(48.2).valid(48.3);
+        assertThat(run.state.stage()).isEqualTo(Stage.DONE);
+        assertThat(run.state.values(0)).hasSize(4);
+        RunProgress progress = RunProgress.of(run.state);
+        assertThat(progress.sides().get(1).meanM().value()).isCloseTo(45.05, within(1e-9));
+        assertThat(progress.sides().get(1).early().answer().name()).isEqualTo("SETTLED");
+        assertThatThrownBy(() -> run.says(1, new Happening.Started())).isInstanceOf(OutOfTurn.class);
+    }
+
+    @Test
+    void aRunIsRebuiltFromItsEvents() {
+        Driven run = new Driven(STOPS, 4).signed().valid(48);
+        run.driven(150, stop(90, 47));
+        RunState again = RunState.of(run.script);
+        for (RunEvent e : run.events) {
+            again = again.next(e);
+        }
+        assertThat(again).isEqualTo(run.state);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "90, 90, VALID, ",
+        "95, 90, REPEAT, ENTRY_SPEED_OUT",
+        "90, 140, REPEAT, START_TEMPERATURE_OUT",
+        "90, 40, REPEAT, START_TEMPERATURE_OUT"
+    })
+    void theRulesDecideAtOnceAndARepeatGoesBackIntoThePlan(
+            double entryKmh, double discC, Validity judged, FlagCode flag) {
+        Driven run = new Driven(STOPS, 4).signed().driven(discC, stop(entryKmh, 48));
+        assertThat(run.last().judged()).isEqualTo(judged);
+        assertThat(run.flags()).isEqualTo(flag == null ? List.of() : List.of(flag));
+        run.says(1, new Happening.Decided(judged, ""));
+        assertThat(run.state.counted()).isEqualTo(judged == Validity.REPEAT ? 0 : 1);
+        assertThat(run.state.stage()).isEqualTo(Stage.WAITING);
+    }
+
+    @Test
+    void aForgottenSwitchALockedWheelAndAHurriedStopAreRepeated() {
+        Driven run = new Driven(STOPS, 4).signed().valid(48);
+        Map<BrakeSwitch, Boolean> spray = Map.of(BrakeSwitch.COOLING_SPRAY, true);
+        run.driven(90, readings(90, 47, Map.of(), true, Optional.empty(), spray));
+        assertThat(run.flags()).containsExactly(FlagCode.WRONG_STATE, FlagCode.WHEEL_LOCK);
+        assertThat(run.last().judged()).isEqualTo(Validity.REPEAT);
+        run.says(1, new Happening.Decided(Validity.REPEAT, ""));
+        run.says(1, new Happening.DiscsRead(Map.of(WheelPosition.FRONT_LEFT, 90.0)))
+                .says(1, new Happening.LaneCalled(true))
+                .says(1, new Happening.Started())
+                .says(10, new Happening.AtRest())
+                .says(1, new Happening.Entered(stop(90, 48)));
+        assertThat(run.flags()).containsExactly(FlagCode.INTERVAL_OUT);
+    }
+
+    @Test
+    void overrulingTheRulesTakesAReasonAndAWrongSpeedCannotBeOverruled() {
+        Driven run = new Driven(STOPS, 4).signed().driven(140, stop(90, 48));
+        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, " ")))
+                .hasMessageContaining("give a reason");
+        run.says(1, new Happening.Decided(Validity.NOTE, "the gun was held at the pad"));
+        assertThat(run.last().counts()).isTrue();
+        assertThat(run.last().decision().orElseThrow().reason()).contains("the gun");
+        run.driven(90, stop(99, 60));
+        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.VALID, "looked fine")))
+                .hasMessageContaining("wrong speed cannot count");
+    }
+
+    @Test
+    void extraRunsComeToAnEnd() {
+        Driven run = new Driven(STOPS, 4).signed();
+        for (int i = 0; i < 5; i++) {
+            run.driven(140, stop(90, 48)).says(1, new Happening.Decided(Validity.REPEAT, ""));
+        }
+        assertThat(run.state.stage()).isEqualTo(Stage.TASK);
+        assertThat(run.state.values(0)).isEmpty();
+    }
+
+    @Test
+    void nothingStartsWithoutTheSafetyGateOrTheLane() {
+        Driven run = new Driven(STOPS, 4);
+        assertThatThrownBy(() -> run.says(1, new Happening.Started())).isInstanceOf(OutOfTurn.class);
+        SafetyGate partial = new SafetyGate(EnumSet.of(SafetyCheck.HELMETS), "Marshal");
+        assertThatThrownBy(() -> run.says(1, new Happening.Signed(partial))).hasMessageContaining("not complete");
+        run.signed();
+        assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("not called clear");
+        run.says(1, new Happening.LaneCalled(true));
+        assertThatThrownBy(() -> run.says(121, new Happening.Started())).hasMessageContaining("two minutes");
+        run.says(1, new Happening.LaneCalled(true)).says(1, new Happening.Started());
+        run.says(1, new Happening.LaneCalled(false));
+        assertThat(run.state.stage()).isEqualTo(Stage.WAITING);
+    }
+
+    @Test
+    void aPedalToTheFloorStopsTestingUntilSomebodySaysWhatWasInspected() {
+        Driven run = new Driven(STOPS, 4)
+                .signed()
+                .driven(90, readings(90, 52, Map.of(), false, Optional.of(PedalFeel.TO_THE_FLOOR), Map.of()));
+        assertThat(run.state.stage()).isEqualTo(Stage.STOPPED);
+        assertThat(run.state.halts().get(0).rule()).contains(AbortRule.PEDAL_TO_FLOOR);
+        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, "go on")))
+                .hasMessageContaining("Testing is stopped");
+        assertThatThrownBy(() -> run.says(1, new Happening.Released(" "))).hasMessageContaining("what was inspected");
+        run.says(600, new Happening.Released("bled, fluid fresh, pedal firm"));
+        assertThat(run.state.stage()).isEqualTo(Stage.JUDGED);
+        assertThat(run.state.halts().get(0).releasedBy()).isEqualTo("Marshal");
+        run.says(1, new Happening.Stopped(Optional.empty(), "a dog on the lane"));
+        run.says(1, new Happening.Stopped(Optional.empty(), "said twice"));
+        assertThat(run.state.halts()).hasSize(2);
+    }
+
+    @Test
+    void aDiscOverItsLimitStopsTestingToo() {
+        Driven run = new Driven(STOPS, 4).signed().discsAt(420);
+        assertThat(run.state.stage()).isEqualTo(Stage.STOPPED);
+        assertThat(run.state.halts().get(0).words()).contains("424 °C is over the limit of 400 °C");
+    }
+
+    @Test
+    void theGateTellsWhenItOpensFromThisVeryCoolDown() {
+        Driven run = new Driven(STOPS, 4).signed().discsAt(200);
+        GateView hot = GateView.of(run.state, run.now);
+        assertThat(hot.discs()).isEqualTo(GateView.Standing.WAIT);
+        assertThat(hot.open()).isFalse();
+        assertThat(hot.readyAtS().value()).isGreaterThan(run.now + 60);
+        run.discsAt(150).discsAt(115).discsAt(88);
+        GateView cool = GateView.of(run.state, run.now + 1);
+        assertThat(cool.discs()).isEqualTo(GateView.Standing.MET);
+        assertThat(cool.lane()).isEqualTo(GateView.Standing.UNKNOWN);
+        run.says(1, new Happening.LaneCalled(true));
+        assertThat(GateView.of(run.state, run.now).open()).isTrue();
+        assertThat(GateView.of(run.state, run.now + 130).discs()).isEqualTo(GateView.Standing.UNKNOWN);
+        run.discsAt(40);
+        assertThat(GateView.of(run.state, run.now).discs()).isEqualTo(GateView.Standing.MISSED);
+    }
+
+    @Test
+    void aLateReadingIsCarriedBackToItsPeak() {
+        Map<WheelPosition, Quantity> peaks = Map.of(WheelPosition.FRONT_LEFT, new Quantity(150, Unit.CELSIUS));
+        Driven run =
+                new Driven(STOPS, 4).signed().driven(90, readings(90, 48, peaks, false, Optional.empty(), Map.of()));
+        assertThat(run.last().peaks().get(WheelPosition.FRONT_LEFT).celsius())
+                .isCloseTo(15 + 135 * Math.exp(30 / 180.0), within(1e-9));
+        assertThat(run.last().startC()).containsEntry(WheelPosition.FRONT_RIGHT, 94.0);
+    }
+}
