@@ -89,6 +89,21 @@ public class StopService {
         changed(seriesId);
     }
 
+    /**
+     * Adds a stop as it was entered at the trackside; there already, it stays.
+     *
+     * @param id made by the device it was entered on
+     * @param struckOut why it does not count; empty when it does
+     */
+    public void addEntered(UUID id, UUID seriesId, SheetStop row, Optional<String> struckOut, String by) {
+        if (stops.existsById(id)) {
+            return;
+        }
+        stops.save(new Stop(id, seriesId, highestNumber(seriesId) + 1, null, json.writeValueAsString(row)));
+        struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
+        changed(seriesId);
+    }
+
     private int highestNumber(UUID seriesId) {
         Integer highest = stops.highestNumber(seriesId);
         return highest == null ? 0 : highest;

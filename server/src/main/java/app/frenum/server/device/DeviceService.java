@@ -120,7 +120,7 @@ public class DeviceService {
 
     /** The weather between two moments. */
     @Transactional(readOnly = true)
-    Weather weather(Instant from, Instant until) {
+    public Weather weather(Instant from, Instant until) {
         List<DeviceReading> all = readings.findByTakenAtBetweenOrderByTakenAt(from, until);
         return new Weather(
                 mean(all, ReadQuantity.AIR_TEMPERATURE),

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param readings how many, of all four together
  * @param lastAt the last of them; null when there are none
  */
-record Weather(
+public record Weather(
         Figure airC,
         Figure trackC,
         Figure windMps,

@@ -51,6 +51,11 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.CONFLICT, "Somebody was quicker", detail, "");
     }
 
+    /** It cannot be done as things stand; the detail says what can. */
+    public static Problem outOfTurn(String detail) {
+        return new Problem(HttpStatus.CONFLICT, "Not now", detail, "");
+    }
+
     HttpStatus status() {
         return status;
     }

@@ -38,21 +38,21 @@ public record JudgedStop(
         Figure uncertaintyM,
         List<Flag> flags,
         Validity judged,
-        Optional<Decision> decision) {
+        Optional<Ruling> decision) {
 
     /**
      * What an operator made of it.
      *
      * @param reason empty when they went along with the rules
      */
-    public record Decision(Validity validity, String reason, String by, double atS) {}
+    public record Ruling(Validity validity, String reason, String by, double atS) {}
 
     /** Whether it counts, as far as is decided. */
     public boolean counts() {
-        return decision.map(Decision::validity).orElse(judged) != Validity.REPEAT;
+        return decision.map(Ruling::validity).orElse(judged) != Validity.REPEAT;
     }
 
-    JudgedStop decided(Decision own) {
+    JudgedStop decided(Ruling own) {
         return new JudgedStop(
                 id,
                 step,

@@ -135,6 +135,11 @@ public record RunState(
         return (int) stops.stream().filter(s -> s.step() == step && s.counts()).count();
     }
 
+    /** Stops that are decided on, in order. */
+    public List<JudgedStop> decidedStops() {
+        return stops.stream().filter(s -> s.decision().isPresent()).toList();
+    }
+
     int attempts() {
         return (int) stops.stream().filter(s -> s.step() == step).count();
     }
@@ -176,6 +181,10 @@ public record RunState(
     }
 
     RunState started(RunEvent event) {
+        if (stage == Stage.JUDGED) {
+            // Whoever drives on goes along with the rules.
+            return decided(stops.get(stops.size() - 1).judged(), "", event).started(event);
+        }
         require(stage == Stage.WAITING, "There is nothing to start now.");
         require(
                 isLaneClear(event.atS()),
@@ -337,9 +346,7 @@ public record RunState(
                     "A stop at the wrong speed cannot count: its distance cannot be corrected. Drive it again.");
         }
         List<JudgedStop> all = new ArrayList<>(stops);
-        all.set(
-                all.size() - 1,
-                last.decided(new JudgedStop.Decision(validity, reason.strip(), event.by(), event.atS())));
+        all.set(all.size() - 1, last.decided(new JudgedStop.Ruling(validity, reason.strip(), event.by(), event.atS())));
         return new Draft(this).stops(all).build().advanced();
     }
 

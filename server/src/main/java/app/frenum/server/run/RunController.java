@@ -1,0 +1,62 @@
+package app.frenum.server.run;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+@RestController
+@RequestMapping("/api")
+class RunController {
+    private final RunService runs;
+    private final Watchers watchers;
+
+    RunController(RunService runs, Watchers watchers) {
+        this.runs = runs;
+        this.watchers = watchers;
+    }
+
+    @GetMapping("/operators")
+    List<OperatorView> operators() {
+        return runs.operators();
+    }
+
+    @PostMapping("/operators")
+    OperatorView add(@Valid @RequestBody OperatorView operator) {
+        return runs.add(operator);
+    }
+
+    @PutMapping("/runs/{testId}")
+    RunView begin(@PathVariable UUID testId) {
+        return runs.begin(testId);
+    }
+
+    @GetMapping("/runs/{testId}")
+    RunView run(@PathVariable UUID testId) {
+        return runs.run(testId);
+    }
+
+    @GetMapping("/runs/{testId}/events")
+    List<Happened> history(@PathVariable UUID testId) {
+        return runs.history(testId);
+    }
+
+    @PostMapping("/runs/{testId}/events")
+    RunView happened(@PathVariable UUID testId, @Valid @RequestBody EventRequest event) {
+        return runs.happened(testId, event);
+    }
+
+    /** A line for every event; who hears it asks for the run again. */
+    @GetMapping(value = "/runs/{testId}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter live(@PathVariable UUID testId) {
+        return watchers.watch(testId, runs.run(testId).events());
+    }
+}

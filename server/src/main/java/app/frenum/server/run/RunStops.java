@@ -1,0 +1,156 @@
+package app.frenum.server.run;
+
+import app.frenum.core.compare.Instrument;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.CrewRole;
+import app.frenum.core.procedure.run.HandReadings;
+import app.frenum.core.procedure.run.JudgedStop;
+import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.procedure.run.RunScript;
+import app.frenum.core.procedure.run.Step;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.Flag;
+import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.Validity;
+import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.analysis.StopService;
+import app.frenum.server.device.DeviceService;
+import app.frenum.server.device.Weather;
+import app.frenum.server.plan.Conditions;
+import app.frenum.server.plan.PlanRequest;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestService;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Turns the decided stops of a run into stops of its test, so that every reading page has them at once. */
+@Component
+class RunStops {
+    private static final Duration LATELY = Duration.ofMinutes(5);
+
+    private final TestService tests;
+    private final StopService stops;
+    private final DeviceService devices;
+
+    RunStops(TestService tests, StopService stops, DeviceService devices) {
+        this.tests = tests;
+        this.stops = stops;
+        this.devices = devices;
+    }
+
+    /** Keeps a decided stop, if it is one that is compared. */
+    void keep(UUID testId, PlanRequest plan, RunScript script, JudgedStop last) {
+        Step step = script.steps().get(last.step());
+        boolean measured = last.readings().distanceM().isPresent()
+                || last.readings().time().isPresent();
+        boolean compared = step.phase()
+                .filter(p -> p.to().inside() == 0 && !p.provesBack())
+                .isPresent();
+        if (!measured || !compared) {
+            return;
+        }
+        Instant when = Instant.ofEpochMilli(Math.round(last.atS() * 1000));
+        Conditions conditions = conditions(plan, when);
+        SeriesView series =
+                tests.seriesFor(testId, plan.configurationIds().get(step.configuration()), step.block(), conditions);
+        String configuration = script.sides().get(step.configuration()).name();
+        stops.addEntered(
+                last.id(),
+                series.id(),
+                row(last, step, configuration, plan, conditions),
+                struckOut(last),
+                last.decision().orElseThrow().by());
+    }
+
+    private Conditions conditions(PlanRequest plan, Instant when) {
+        Weather weather = devices.weather(when.minus(LATELY), when.plus(LATELY));
+        return new Conditions(
+                when.atZone(ZoneOffset.UTC).toLocalDate().toString(),
+                plan.crew().names().get(CrewRole.DRIVER),
+                plan.load().name().toLowerCase(Locale.ROOT),
+                null,
+                null,
+                weather.airC().isKnown()
+                        ? weather.airC().value()
+                        : plan.ambient().inside(),
+                null,
+                weather.trackC().orNull(),
+                weather.windMps().orNull(),
+                weather.humidity().orNull(),
+                when,
+                null);
+    }
+
+    /** Why it does not count; absent when it does. A wrong speed says so by itself. */
+    private static Optional<String> struckOut(JudgedStop stop) {
+        boolean repeat = !stop.counts();
+        boolean wrongSpeed = stop.flags().stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT);
+        if (!repeat || wrongSpeed) {
+            return Optional.empty();
+        }
+        String byRule = stop.flags().stream().map(Flag::message).collect(Collectors.joining("; "));
+        String reason = stop.decision().map(JudgedStop.Ruling::reason).orElse("");
+        return Optional.of(
+                stop.judged() == Validity.REPEAT && reason.isBlank()
+                        ? "by rule: " + byRule
+                        : reason.isBlank() ? "repeated" : reason);
+    }
+
+    private static SheetStop row(
+            JudgedStop stop, Step step, String configuration, PlanRequest plan, Conditions conditions) {
+        HandReadings r = stop.readings();
+        boolean timed = r.instrument() == Instrument.STOPWATCH;
+        Map<WheelPosition, Quantity> start = stop.startC().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> new Quantity(e.getValue(), Unit.CELSIUS)));
+        return new SheetStop(
+                0,
+                configuration,
+                Integer.toString(step.block()),
+                Optional.empty(),
+                Optional.ofNullable(conditions.drivenOn()),
+                timed ? DistanceBasis.TIME_ONLY : DistanceBasis.ONSET_TO_REST,
+                Optional.empty(),
+                Optional.ofNullable(conditions.driver()),
+                Optional.ofNullable(conditions.load()),
+                r.instrument(),
+                Optional.of(plan.speed()),
+                r.entrySpeed(),
+                distance(r),
+                r.time(),
+                start,
+                r.peaks(),
+                r.pedal().map(PedalFeel::label),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                note(stop));
+    }
+
+    /** One person's reading as typed; of several the mean, in metres. */
+    private static Optional<Quantity> distance(HandReadings r) {
+        return r.distances().size() == 1
+                ? Optional.of(r.distances().get(0).distance())
+                : r.distanceM().map(m -> new Quantity(Math.round(m * 1000) / 1000.0, Unit.METRES));
+    }
+
+    private static Optional<String> note(JudgedStop stop) {
+        String overruled = stop.decision()
+                .filter(d -> !d.reason().isBlank())
+                .map(d -> "%s: %s".formatted(d.by(), d.reason()))
+                .orElse("");
+        String note = (stop.readings().note() + " " + overruled).strip();
+        return note.isEmpty() ? Optional.empty() : Optional.of(note);
+    }
+}

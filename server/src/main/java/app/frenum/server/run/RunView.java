@@ -1,0 +1,89 @@
+package app.frenum.server.run;
+
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.PhaseWords;
+import app.frenum.core.procedure.run.GateView;
+import app.frenum.core.procedure.run.Instruction;
+import app.frenum.core.procedure.run.JudgedStop;
+import app.frenum.core.procedure.run.RunProgress;
+import app.frenum.core.procedure.run.RunScript;
+import app.frenum.core.procedure.run.RunState;
+import app.frenum.core.procedure.run.Stage;
+import app.frenum.core.procedure.run.Step;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+
+/**
+ * A run as it is shown.
+ *
+ * @param events how many there were; rises with each
+ * @param nowS Frenum's clock when this was made, seconds since 1970
+ * @param step index of the current one
+ * @param counted stops of it that count
+ * @param phaseWords what it asks for, in a line
+ * @param fromMps its speed; null where nothing is driven
+ * @param discs the last reading of each
+ * @param halt the open one, or null
+ */
+public record RunView(
+        UUID testId,
+        int events,
+        double nowS,
+        Stage stage,
+        Instruction instruction,
+        int step,
+        int counted,
+        int attempts,
+        String phaseWords,
+        Double fromMps,
+        boolean snub,
+        List<Step> steps,
+        List<RunScript.Side> sides,
+        GateView gate,
+        boolean gateOpen,
+        Collection<RunState.DiscReading> discs,
+        Optional<RunState.Approach> approach,
+        List<JudgedStop> stops,
+        RunProgress progress,
+        Optional<RunState.Halt> halt,
+        String signedBy) {
+    static RunView of(UUID testId, RunState run, int events, double nowS) {
+        GateView gate = GateView.of(run, nowS);
+        Optional<Step> step = run.current();
+        return new RunView(
+                testId,
+                events,
+                nowS,
+                run.stage(),
+                Instruction.of(run, gate),
+                run.step(),
+                run.counted(),
+                (int) IntStream.range(0, run.stops().size())
+                        .filter(i -> run.stops().get(i).step() == run.step())
+                        .count(),
+                step.flatMap(s -> s.phase().map(p -> PhaseWords.of(p, s.repeats())))
+                        .orElse(""),
+                step.filter(s -> s.kind() == Step.Kind.BRAKING)
+                        .flatMap(Step::phase)
+                        .map(p -> p.from().inside())
+                        .orElse(null),
+                step.flatMap(Step::phase)
+                        .filter(p -> p.kind() == Phase.Kind.SNUB)
+                        .isPresent(),
+                run.script().steps(),
+                run.script().sides(),
+                gate,
+                gate.open(),
+                run.lastRead().values(),
+                run.approach(),
+                run.stops(),
+                RunProgress.of(run),
+                run.stage() == Stage.STOPPED
+                        ? Optional.of(run.halts().get(run.halts().size() - 1))
+                        : Optional.empty(),
+                run.signedBy().orElse(""));
+    }
+}

@@ -1,0 +1,195 @@
+package app.frenum.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.frenum.server.RunningServer.Answer;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class RunTest {
+    private final RunningServer server = RunningServer.shared();
+    private final JsonMapper json = new JsonMapper();
+    private final UUID test = UUID.randomUUID();
+    private final String path = "/api/runs/" + test;
+    private String operator;
+    private double now;
+
+    private static Map<String, Object> q(double entered, String unit) {
+        return Map.of("entered", entered, "unit", unit);
+    }
+
+    @BeforeEach
+    void aPlannedTestAndAnOperator() {
+        UUID vehicle = UUID.randomUUID();
+        server.post("/api/vehicles", Map.of("id", vehicle, "name", "Estate " + vehicle, "description", ""));
+        List<UUID> configurations = List.of(UUID.randomUUID(), UUID.randomUUID());
+        for (UUID c : configurations) {
+            server.post(
+                    "/api/configurations",
+                    Map.of("id", c, "vehicleId", vehicle, "name", "C" + c, "changed", List.of()));
+        }
+        Map<String, Object> like = new HashMap<>();
+        ((Map<?, ?>) Journeys.saveToNewTest(test, "x").get("newTest")).forEach((k, v) -> like.put((String) k, v));
+        like.put("vehicleId", vehicle);
+        server.post("/api/tests", like);
+        Map<String, Object> plan = new HashMap<>();
+        plan.put("vehicleId", vehicle);
+        plan.put("load", "LADEN");
+        plan.put("configurationIds", configurations);
+        plan.put("procedureId", server.get("/api/procedures").get(12).get("id").asString());
+        plan.put("laneId", null);
+        plan.put("speed", q(80, "KILOMETRES_PER_HOUR"));
+        plan.put("margin", q(1, "METRES"));
+        plan.put("stopsEach", 2);
+        plan.put("order", "ONE_AFTER_ANOTHER");
+        plan.put("seed", 7);
+        plan.put("slot", q(4, "HOURS"));
+        plan.put("ambient", q(15, "CELSIUS"));
+        plan.put("fitting", q(60, "MINUTES"));
+        plan.put("turnRound", q(60, "SECONDS"));
+        plan.put("expectedStop", null);
+        plan.put("limit", null);
+        plan.put("beddedBefore", true);
+        assertThat(server.put("/api/tests/" + test + "/plan", json.writeValueAsString(plan))
+                        .status())
+                .isEqualTo(200);
+        operator = server.post("/api/operators", Map.of("id", UUID.randomUUID(), "name", "Marshal"))
+                .body()
+                .get("id")
+                .asString();
+        now = Instant.now().toEpochMilli() / 1000.0 - 3600;
+    }
+
+    private Answer says(UUID id, double laterS, Map<String, Object> what) {
+        now += laterS;
+        return server.post(path + "/events", Map.of("id", id, "atS", now, "operatorId", operator, "what", what));
+    }
+
+    private JsonNode says(double laterS, Map<String, Object> what) {
+        Answer answer = says(UUID.randomUUID(), laterS, what);
+        assertThat(answer.status()).as(answer.toString()).isEqualTo(200);
+        return answer.body();
+    }
+
+    private void begun() {
+        assertThat(server.put(path, "").status()).isEqualTo(200);
+        List<String> checks = new ArrayList<>();
+        server.get("/api/plans/form")
+                .get("safety")
+                .forEach(c -> checks.add(c.get("check").asString()));
+        says(1, Map.of("type", "signed", "gate", Map.of("seen", checks, "signedBy", "Marshal")));
+    }
+
+    private void warmedUp() {
+        for (int i = 0; i < 6; i++) {
+            says(30, Map.of("type", "laneCalled", "clear", true));
+            says(5, Map.of("type", "started"));
+            says(10, Map.of("type", "atRest"));
+        }
+    }
+
+    private static Map<String, Object> readings(double entryKmh, double metres) {
+        Map<String, Object> r = new HashMap<>();
+        r.put("entrySpeed", q(entryKmh, "KILOMETRES_PER_HOUR"));
+        r.put("distances", List.of(Map.of("by", "Marshal", "distance", q(metres, "METRES"))));
+        r.put("instrument", "TAPE");
+        r.put("time", null);
+        r.put("peaks", Map.of("FRONT_LEFT", q(140, "CELSIUS")));
+        r.put("lateS", 20);
+        r.put("pedal", "NORMAL");
+        r.put("lockSeen", false);
+        r.put("rearFirst", false);
+        r.put("switches", Map.of());
+        r.put("note", "");
+        return r;
+    }
+
+    private JsonNode driven(double discC, Map<String, Object> readings) {
+        says(120, Map.of("type", "discsRead", "celsius", Map.of("FRONT_LEFT", discC)));
+        says(5, Map.of("type", "laneCalled", "clear", true));
+        says(5, Map.of("type", "started"));
+        says(20, Map.of("type", "atRest"));
+        return says(30, Map.of("type", "entered", "readings", readings));
+    }
+
+    @Test
+    void stopsAreJudgedAndBecomeStopsOfTheTest() {
+        begun();
+        warmedUp();
+        JsonNode judged = driven(90, readings(80, 38.4));
+        assertThat(judged.get("stage").asString()).isEqualTo("JUDGED");
+        assertThat(judged.get("stops").get(6).get("judged").asString()).isEqualTo("VALID");
+        assertThat(server.get("/api/tests/" + test).get("stops").size()).isZero();
+        says(5, Map.of("type", "decided", "validity", "VALID", "reason", ""));
+        driven(150, readings(80, 37.9));
+        says(5, Map.of("type", "decided", "validity", "REPEAT", "reason", ""));
+        driven(90, readings(88, 47));
+        says(5, Map.of("type", "decided", "validity", "REPEAT", "reason", ""));
+        JsonNode stops = server.get("/api/tests/" + test).get("stops");
+        assertThat(stops.size()).isEqualTo(3);
+        assertThat(stops.get(0).get("value").get("value").asDouble()).isEqualTo(38.4);
+        assertThat(stops.get(1).get("struckOut").asBoolean()).isTrue();
+        assertThat(stops.get(1).get("decisions").get(0).get("reason").asString())
+                .isEqualTo("by rule: front disc at 150 °C, hotter than the gate's 110 °C");
+        assertThat(stops.get(2).get("struckOut").asBoolean()).isFalse();
+        assertThat(stops.get(2).get("validity").asString()).isEqualTo("REPEAT");
+    }
+
+    @Test
+    void aRepeatedSendChangesNothingAndWhatIsOutOfTurnIsToldWhatCan() {
+        begun();
+        UUID id = UUID.randomUUID();
+        int before = server.get(path).get("events").asInt();
+        assertThat(says(id, 1, Map.of("type", "laneCalled", "clear", true))
+                        .body()
+                        .get("events")
+                        .asInt())
+                .isEqualTo(before + 1);
+        assertThat(says(id, 1, Map.of("type", "laneCalled", "clear", true))
+                        .body()
+                        .get("events")
+                        .asInt())
+                .isEqualTo(before + 1);
+        Answer early = says(UUID.randomUUID(), 1, Map.of("type", "atRest"));
+        assertThat(early.status()).isEqualTo(409);
+        assertThat(early.body().get("detail").asString()).isEqualTo("No stop is on its way.");
+        assertThat(server.get(path).get("events").asInt()).isEqualTo(before + 1);
+        now = Instant.now().toEpochMilli() / 1000.0;
+        assertThat(says(UUID.randomUUID(), 600, Map.of("type", "laneCalled", "clear", true))
+                        .status())
+                .isEqualTo(422);
+        assertThat(says(UUID.randomUUID(), -600, Map.of("type", "dance")).status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void everyEventHasANameAndTheStopReleaseIsKept() {
+        begun();
+        says(1, Map.of("type", "stopped", "rule", "LANE_NOT_CLEAR", "words", "a dog"));
+        assertThat(server.get(path).get("instruction").get("imperative").asString())
+                .isEqualTo("Testing is stopped.");
+        says(60, Map.of("type", "released", "inspected", "the dog is caught, lane walked"));
+        JsonNode history = server.get(path + "/events");
+        assertThat(history.get(1).get("what").get("type").asString()).isEqualTo("stopped");
+        assertThat(history.get(2).get("by").asString()).isEqualTo("Marshal");
+        assertThat(server.get(path).get("stage").asString()).isEqualTo("WAITING");
+    }
+
+    @Test
+    void drivingOnGoesAlongWithTheRules() {
+        begun();
+        warmedUp();
+        driven(90, readings(80, 38.4));
+        says(100, Map.of("type", "laneCalled", "clear", true));
+        says(5, Map.of("type", "started"));
+        assertThat(server.get("/api/tests/" + test).get("stops").size()).isEqualTo(1);
+    }
+}
