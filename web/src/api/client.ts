@@ -7,6 +7,8 @@ export class Problem extends Error {
     readonly column?: number,
     /** By field, what was read and what is possible. */
     readonly fields: Record<string, string> = {},
+    /** Whether nobody answered at all, so that trying again later may work. */
+    readonly offline = false,
   ) {
     super(detail);
   }
@@ -41,6 +43,10 @@ async function answer<T>(request: Promise<Response>): Promise<T> {
     throw new Problem(
       'No connection',
       'Frenum does not answer. What was saved is safe. Start it again and repeat this.',
+      undefined,
+      undefined,
+      {},
+      true,
     );
   }
   if (!response.ok) {

@@ -19,6 +19,9 @@ import type {
   LapHeat,
   LapHeatRequest,
   Outlook,
+  Happened,
+  Operator,
+  RunView,
   PlanForm,
   Weather,
 } from './types';
@@ -116,3 +119,21 @@ export const devices = () =>
 
 export const weather = () =>
   queryOptions({ queryKey: ['weather'], queryFn: () => get<Weather>('/weather'), refetchInterval: 15000 });
+
+export const operators = () =>
+  queryOptions({ queryKey: ['operators'], queryFn: () => get<Operator[]>('/operators') });
+
+/** A run in progress; whoever watches is told of changes, and asks now and then in case they were not. */
+export const run = (testId: string) =>
+  queryOptions({
+    queryKey: ['run', testId],
+    queryFn: () => get<RunView>(`/runs/${testId}`),
+    refetchInterval: 4000,
+    retry: false,
+  });
+
+export const runHistory = (testId: string) =>
+  queryOptions({
+    queryKey: ['run', testId, 'history'],
+    queryFn: () => get<Happened[]>(`/runs/${testId}/events`),
+  });

@@ -93,7 +93,7 @@ export interface paths {
         };
         get: operations["devices"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/operators": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["operators"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/forecast": {
         parameters: {
             query?: never;
@@ -300,6 +316,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["window"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{testId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["run"];
+        put: operations["begin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{testId}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post: operations["happened"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{testId}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
         put?: never;
         post?: never;
         delete?: never;
@@ -552,6 +616,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AbortItem: {
+            inspect: string;
+            label: string;
+            /** @enum {string} */
+            rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
+        };
         AlreadyIn: {
             fileName: string;
             /** Format: uuid */
@@ -559,6 +629,20 @@ export interface components {
             /** Format: uuid */
             testId: string;
         };
+        Approach: {
+            /** Format: double */
+            atS: number;
+            restAtS: {
+                /** Format: double */
+                asDouble: number;
+                empty: boolean;
+                present: boolean;
+            };
+            startC: {
+                [key: string]: number;
+            };
+        };
+        AtRest: components["schemas"]["Happening"];
         BeddingIn: {
             coolDown: components["schemas"]["WrittenQuantity"];
             /** Format: int32 */
@@ -706,6 +790,11 @@ export interface components {
             items: components["schemas"]["Item"][];
             warnings: string[];
         };
+        Decided: components["schemas"]["Happening"] & {
+            reason?: string;
+            /** @enum {string} */
+            validity?: "VALID" | "NOTE" | "REPEAT";
+        };
         Decision: {
             /** Format: date-time */
             at: string;
@@ -740,6 +829,28 @@ export interface components {
             second: string;
             warning: string;
         };
+        DiscReading: {
+            /** Format: double */
+            atS: number;
+            /** Format: double */
+            celsius: number;
+            /** @enum {string} */
+            wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
+        };
+        DiscsRead: components["schemas"]["Happening"] & {
+            celsius?: {
+                [key: string]: number;
+            };
+        };
+        DistanceRead: {
+            by: string;
+            distance: components["schemas"]["WrittenQuantity"];
+        };
+        EarlyLook: {
+            /** @enum {string} */
+            answer: "TOO_EARLY" | "OPEN" | "SETTLED" | "WILL_NOT_SETTLE";
+            words: string;
+        };
         EdgeMove: {
             /** Format: date-time */
             at: string;
@@ -759,6 +870,9 @@ export interface components {
             /** Format: uuid */
             requestId: string;
             why: string;
+        };
+        Entered: components["schemas"]["Happening"] & {
+            readings?: components["schemas"]["HandReadings"];
         };
         EnteredQuantity: {
             /** @enum {string} */
@@ -784,6 +898,15 @@ export interface components {
             /** Format: double */
             troughC: number;
         };
+        EventRequest: {
+            /** Format: double */
+            atS?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            operatorId: string;
+            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+        };
         Expectation: {
             by: string;
             expectation: string;
@@ -796,7 +919,7 @@ export interface components {
         };
         Flag: {
             /** @enum {string} */
-            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT";
+            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT";
             message: string;
         };
         Forecast: {
@@ -850,6 +973,77 @@ export interface components {
             latest: components["schemas"]["WrittenQuantity"];
             soonest: components["schemas"]["WrittenQuantity"];
         };
+        GateView: {
+            /** @enum {string} */
+            discs: "MET" | "WAIT" | "MISSED" | "UNKNOWN" | "NOT_ASKED";
+            /** @enum {string} */
+            interval: "MET" | "WAIT" | "MISSED" | "UNKNOWN" | "NOT_ASKED";
+            /** @enum {string} */
+            lane: "MET" | "WAIT" | "MISSED" | "UNKNOWN" | "NOT_ASKED";
+            laneUntilS: {
+                /** Format: double */
+                asDouble: number;
+                empty: boolean;
+                present: boolean;
+            };
+            latestAtS: {
+                /** Format: double */
+                asDouble: number;
+                empty: boolean;
+                present: boolean;
+            };
+            readyAtS: components["schemas"]["WrittenFigure"];
+            readyFitted: boolean;
+            readyPlusMinusS: components["schemas"]["WrittenFigure"];
+            soonestAtS: {
+                /** Format: double */
+                asDouble: number;
+                empty: boolean;
+                present: boolean;
+            };
+            window: components["schemas"]["Window"];
+        };
+        Halt: {
+            /** Format: double */
+            atS: number;
+            /** @enum {string} */
+            before: "UNSIGNED" | "TASK" | "WAITING" | "APPROACH" | "AT_REST" | "JUDGED" | "STOPPED" | "DONE";
+            by: string;
+            inspected: string;
+            releasedBy: string;
+            /** @enum {string} */
+            rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
+            words: string;
+        };
+        HandReadings: {
+            distances: components["schemas"]["DistanceRead"][];
+            entrySpeed: components["schemas"]["WrittenQuantity"];
+            /** @enum {string} */
+            instrument: "LOGGER" | "TAPE" | "WHEEL" | "STOPWATCH";
+            /** Format: double */
+            lateS: number;
+            lockSeen: boolean;
+            note: string;
+            peaks: {
+                [key: string]: components["schemas"]["WrittenQuantity"];
+            };
+            /** @enum {string} */
+            pedal: "FIRM" | "NORMAL" | "LONG_SOFT" | "TO_THE_FLOOR";
+            rearFirst: boolean;
+            switches: {
+                [key: string]: boolean;
+            };
+            time: components["schemas"]["WrittenQuantity"];
+        };
+        Happened: {
+            /** Format: double */
+            atS: number;
+            by: string;
+            /** Format: int32 */
+            seq: number;
+            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+        };
+        Happening: unknown;
         HealthFinding: {
             channel: string;
             /** @enum {string} */
@@ -881,6 +1075,10 @@ export interface components {
             log: components["schemas"]["LogPreview"];
             sheet: components["schemas"]["SheetPreview"];
         };
+        Instruction: {
+            because: string;
+            imperative: string;
+        };
         Interval: {
             /** Format: double */
             high: number;
@@ -901,6 +1099,32 @@ export interface components {
             startC: components["schemas"]["WrittenFigure"];
             /** Format: double */
             startS: number;
+        };
+        JudgedStop: {
+            /** Format: double */
+            atS: number;
+            /** Format: int32 */
+            attempt: number;
+            correctedM: components["schemas"]["WrittenFigure"];
+            decision: components["schemas"]["Ruling"];
+            flags: components["schemas"]["Flag"][];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            judged: "VALID" | "NOTE" | "REPEAT";
+            peaks: {
+                [key: string]: components["schemas"]["Peak"];
+            };
+            readings: components["schemas"]["HandReadings"];
+            startC: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            step: number;
+            uncertaintyM: components["schemas"]["WrittenFigure"];
+        };
+        LaneCalled: components["schemas"]["Happening"] & {
+            clear?: boolean;
         };
         LaneCheck: {
             /** Format: double */
@@ -1058,6 +1282,11 @@ export interface components {
             /** Format: double */
             slope: number;
         };
+        OperatorView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         Outlook: {
             brakeForceShare: components["schemas"]["WrittenFigure"];
             ideal: components["schemas"]["IdealShare"][];
@@ -1113,6 +1342,12 @@ export interface components {
                 [key: string]: components["schemas"]["WrittenQuantity"];
             };
         };
+        Peak: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            uncertaintyC: number;
+        };
         Phase: {
             adjuster: components["schemas"]["WrittenQuantity"];
             from: components["schemas"]["WrittenQuantity"];
@@ -1144,6 +1379,7 @@ export interface components {
             stop?: number;
         };
         PlanForm: {
+            abort: components["schemas"]["AbortItem"][];
             crew: components["schemas"]["CrewPlace"][];
             radio: components["schemas"]["Word"][];
             safety: components["schemas"]["SafetyItem"][];
@@ -1226,6 +1462,9 @@ export interface components {
             /** Format: int32 */
             rows: number;
         };
+        Released: components["schemas"]["Happening"] & {
+            inspected?: string;
+        };
         Rise: {
             /** Format: double */
             fromMps: number;
@@ -1233,6 +1472,49 @@ export interface components {
             frontUncertaintyC: components["schemas"]["WrittenFigure"];
             rearC: components["schemas"]["WrittenFigure"];
             rearUncertaintyC: components["schemas"]["WrittenFigure"];
+        };
+        Ruling: {
+            /** Format: double */
+            atS: number;
+            by: string;
+            reason: string;
+            /** @enum {string} */
+            validity: "VALID" | "NOTE" | "REPEAT";
+        };
+        RunProgress: {
+            sides: components["schemas"]["SideProgress"][];
+            warnings: string[];
+        };
+        RunView: {
+            approach: components["schemas"]["Approach"];
+            /** Format: int32 */
+            attempts: number;
+            /** Format: int32 */
+            counted: number;
+            discs: components["schemas"]["DiscReading"][];
+            /** Format: int32 */
+            events: number;
+            /** Format: double */
+            fromMps: number;
+            gate: components["schemas"]["GateView"];
+            gateOpen: boolean;
+            halt: components["schemas"]["Halt"];
+            instruction: components["schemas"]["Instruction"];
+            /** Format: double */
+            nowS: number;
+            phaseWords: string;
+            progress: components["schemas"]["RunProgress"];
+            sides: components["schemas"]["Side"][];
+            signedBy: string;
+            snub: boolean;
+            /** @enum {string} */
+            stage: "UNSIGNED" | "TASK" | "WAITING" | "APPROACH" | "AT_REST" | "JUDGED" | "STOPPED" | "DONE";
+            /** Format: int32 */
+            step: number;
+            steps: components["schemas"]["Step"][];
+            stops: components["schemas"]["JudgedStop"][];
+            /** Format: uuid */
+            testId: string;
         };
         SafetyGate: {
             seen: ("COURSE_CLOSED" | "RUN_OFF_CLEAR" | "HELMETS" | "EXTINGUISHER" | "FIRST_AID" | "RADIOS" | "ABORT_WORDS" | "HOT_PARTS" | "CRACKED_DISCS" | "VEHICLE")[];
@@ -1314,6 +1596,20 @@ export interface components {
             tyrePressureFront: components["schemas"]["WrittenQuantity"];
             tyrePressureRear: components["schemas"]["WrittenQuantity"];
         };
+        Side: {
+            name: string;
+            switches: {
+                [key: string]: boolean;
+            };
+        };
+        SideProgress: {
+            early: components["schemas"]["EarlyLook"];
+            halfWidth95: components["schemas"]["WrittenFigure"];
+            meanM: components["schemas"]["WrittenFigure"];
+            name: string;
+            sdM: components["schemas"]["WrittenFigure"];
+            values: number[];
+        };
         SideView: {
             asDrivenMean: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
@@ -1342,6 +1638,9 @@ export interface components {
             trendP: components["schemas"]["WrittenFigure"];
             trendPerStop: components["schemas"]["WrittenFigure"];
         };
+        Signed: components["schemas"]["Happening"] & {
+            gate?: components["schemas"]["SafetyGate"];
+        };
         SignedGate: {
             gate: components["schemas"]["SafetyGate"];
             /** Format: date-time */
@@ -1352,6 +1651,22 @@ export interface components {
             figures: string[];
             label: string;
             slot: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
+        };
+        Started: components["schemas"]["Happening"];
+        Step: {
+            /** Format: int32 */
+            block: number;
+            /** Format: int32 */
+            configuration: number;
+            /** @enum {string} */
+            kind: "CHANGE_PARTS" | "BED_IN" | "BRAKING" | "TASK";
+            phase: components["schemas"]["Phase"];
+            /** Format: int32 */
+            repeats: number;
         };
         StopTrace: {
             distance: number[];
@@ -1390,6 +1705,11 @@ export interface components {
             value: components["schemas"]["WrittenFigure"];
             valueUncertainty: components["schemas"]["WrittenFigure"];
         };
+        Stopped: components["schemas"]["Happening"] & {
+            /** @enum {string} */
+            rule?: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
+            words?: string;
+        };
         StopsNeeded: {
             /** Format: double */
             marginM: number;
@@ -1422,6 +1742,9 @@ export interface components {
             endC: number;
             /** Format: double */
             startC: number;
+        };
+        TaskDone: components["schemas"]["Happening"] & {
+            note?: string;
         };
         TestDefinition: {
             /** Format: uuid */
@@ -1517,6 +1840,9 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        WavedOff: components["schemas"]["Happening"] & {
+            reason?: string;
+        };
         Weather: {
             airC: components["schemas"]["WrittenFigure"];
             humidity: components["schemas"]["WrittenFigure"];
@@ -1535,6 +1861,12 @@ export interface components {
             step: components["schemas"]["WrittenQuantity"];
             with: components["schemas"]["WrittenQuantity"];
             without: components["schemas"]["WrittenQuantity"];
+        };
+        Window: {
+            /** Format: double */
+            coldestC: number;
+            /** Format: double */
+            hottestC: number;
         };
         Word: {
             meaning: string;
@@ -1743,7 +2075,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1983,6 +2315,50 @@ export interface operations {
             };
         };
     };
+    operators: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OperatorView"][];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OperatorView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OperatorView"];
+                };
+            };
+        };
+    };
     forecast: {
         parameters: {
             query?: never;
@@ -2140,6 +2516,120 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TraceWindow"];
+                };
+            };
+        };
+    };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Happened"][];
+                };
+            };
+        };
+    };
+    happened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

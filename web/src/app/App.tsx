@@ -7,6 +7,8 @@ import { LapHeatPage } from '../features/plan/LapHeatPage';
 import { NewPlanPage } from '../features/plan/NewPlanPage';
 import { PlanPage } from '../features/plan/PlanPage';
 import { ProceduresPage } from '../features/procedures/ProceduresPage';
+import { DriverPage } from '../features/run/DriverPage';
+import { RunPage } from '../features/run/RunPage';
 import { StopsPage } from '../features/stops/StopsPage';
 import { TestsPage } from '../features/tests/TestsPage';
 import { Shell } from './Shell';
@@ -14,6 +16,8 @@ import { Shell } from './Shell';
 export function App() {
   return (
     <Routes>
+      <Route path="/tests/:testId/run" element={<RunPage />} />
+      <Route path="/tests/:testId/run/driver" element={<DriverPage />} />
       <Route element={<Shell />}>
         <Route path="/tests" element={<TestsPage />} />
         <Route path="/garage" element={<GaragePage />} />

@@ -30,6 +30,7 @@ export function Shell() {
     'g r': () => void navigate('/procedures'),
     'g p': testId ? go('plan') : () => void navigate('/plan'),
     'g d': () => void navigate('/devices'),
+    'g u': go('run'),
     'g s': go('stops'),
     'g c': go('compare'),
     n: preferences.toggleNight,
@@ -71,6 +72,7 @@ export function Shell() {
             <Section to="/devices" name="Devices" />
           </Stage>
           <Stage name="Test">
+            {testId && <Section to={`/tests/${testId}/run`} name="Run" />}
             <Section to={chosen ? `/import?test=${chosen}` : '/import'} name="Bring in" />
           </Stage>
           {testId && (

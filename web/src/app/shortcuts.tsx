@@ -41,6 +41,7 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['G R', 'procedures'],
       ['G P', 'plan'],
       ['G D', 'devices'],
+      ['G U', 'the run card'],
       ['G I', 'bring in a file'],
       ['G S', 'stops'],
       ['G C', 'compare'],
@@ -48,6 +49,17 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['N', 'day or night'],
       ['P', 'print'],
       ['?', 'these keys'],
+    ],
+  ],
+  [
+    'Run card',
+    [
+      ['Space', 'start, at rest, enter the readings'],
+      ['Enter', 'go along with the rules'],
+      ['L', 'lane clear, not clear'],
+      ['D', 'read the discs'],
+      ['H', 'what happened'],
+      ['Esc', 'STOP TESTING'],
     ],
   ],
   [

@@ -36,12 +36,14 @@ export function Segments<T extends string>(props: {
   value: T;
   options: [T, string][];
   onChange: (value: T) => void;
+  /** For gloves. */
+  large?: boolean;
 }) {
   return (
     <div
       role="group"
       aria-label={props.label}
-      className="flex rounded-control shadow-[inset_0_0_0_1.5px_var(--edge)]"
+      className="inline-flex flex-wrap justify-self-start rounded-control shadow-[inset_0_0_0_1.5px_var(--edge)]"
     >
       {props.options.map(([value, label]) => (
         <button
@@ -49,7 +51,10 @@ export function Segments<T extends string>(props: {
           type="button"
           aria-pressed={props.value === value}
           onClick={() => props.onChange(value)}
-          className="min-h-8 rounded-control px-3.5 text-sm font-[550] aria-pressed:bg-ink aria-pressed:text-on-ink"
+          className={cx(
+            'rounded-control px-3.5 font-[550] aria-pressed:bg-ink aria-pressed:text-on-ink',
+            props.large ? 'min-h-14 text-[16px]' : 'min-h-8 text-sm',
+          )}
         >
           {label}
         </button>

@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.procedure.RadioWord;
 import app.frenum.core.procedure.SafetyCheck;
@@ -7,7 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /** What is said and seen to on the day, so that the interface has no list of its own. */
-record PlanForm(List<CrewPlace> crew, List<Word> radio, List<SafetyItem> safety) {
+record PlanForm(List<CrewPlace> crew, List<Word> radio, List<SafetyItem> safety, List<AbortItem> abort) {
     /** A role on the day, and what whoever has it does. */
     record CrewPlace(CrewRole role, String label, String duty) {}
 
@@ -16,6 +17,9 @@ record PlanForm(List<CrewPlace> crew, List<Word> radio, List<SafetyItem> safety)
 
     /** Something seen to before the first run. */
     record SafetyItem(SafetyCheck check, String label) {}
+
+    /** What ends testing, and what is looked at before it goes on. */
+    record AbortItem(AbortRule rule, String label, String inspect) {}
 
     static PlanForm whole() {
         return new PlanForm(
@@ -27,6 +31,9 @@ record PlanForm(List<CrewPlace> crew, List<Word> radio, List<SafetyItem> safety)
                         .toList(),
                 Arrays.stream(SafetyCheck.values())
                         .map(c -> new SafetyItem(c, c.label()))
+                        .toList(),
+                Arrays.stream(AbortRule.values())
+                        .map(r -> new AbortItem(r, r.label(), r.inspect()))
                         .toList());
     }
 }

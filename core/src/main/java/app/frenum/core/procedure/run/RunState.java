@@ -281,7 +281,7 @@ public record RunState(
                 readings,
                 own.startC(),
                 peaks(readings),
-                StopRules.measurement(readings, phase().from().inside()).value(),
+                corrected(readings, flags),
                 StopRules.measurement(readings, phase().from().inside()).readingUncertainty(),
                 flags,
                 validity,
@@ -297,6 +297,13 @@ public record RunState(
                 .build();
         boolean goesOn = phase().kind() == Phase.Kind.SNUB && validity != Validity.REPEAT;
         return goesOn ? judged.advanced() : judged;
+    }
+
+    /** At the speed asked for; outside its tolerance the square law may not be used. */
+    private Figure corrected(HandReadings readings, List<Flag> flags) {
+        return flags.stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)
+                ? Figure.unknown("the entry speed is too far off to correct the distance for it")
+                : StopRules.measurement(readings, phase().from().inside()).value();
     }
 
     /** Peaks that late readings go back to. */
@@ -382,7 +389,18 @@ public record RunState(
 
     RunState stopped(Optional<AbortRule> rule, String words, RunEvent event) {
         require(stage != Stage.DONE, "The run is over.");
-        return stage == Stage.STOPPED ? this : halted(rule, words, event);
+        return stage == Stage.STOPPED ? explained(rule, words) : halted(rule, words, event);
+    }
+
+    /** Whoever pressed the button may say afterwards which rule it was. */
+    private RunState explained(Optional<AbortRule> rule, String words) {
+        Halt open = halts.get(halts.size() - 1);
+        if (rule.isEmpty() || open.rule().isPresent()) {
+            return this;
+        }
+        List<Halt> all = new ArrayList<>(halts);
+        all.set(all.size() - 1, new Halt(rule, words.strip(), open.by(), open.atS(), open.before(), "", ""));
+        return new Draft(this).halts(all).build();
     }
 
     private RunState halted(Optional<AbortRule> rule, String words, RunEvent event) {

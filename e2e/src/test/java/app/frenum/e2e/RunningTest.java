@@ -1,0 +1,248 @@
+package app.frenum.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The trackside: a run driven by hand, watched by two, offline for a while, stopped and released. */
+class RunningTest extends Journey {
+    private final UUID test = UUID.randomUUID();
+
+    @BeforeEach
+    void aPlannedTestOfThreeStopsEach() {
+        UUID vehicle = UUID.randomUUID();
+        List<UUID> sides = List.of(UUID.randomUUID(), UUID.randomUUID());
+        UUID procedure = UUID.randomUUID();
+        send("POST", "/vehicles", Map.of("id", vehicle, "name", "Run estate " + test, "description", ""));
+        for (int i = 0; i < 2; i++) {
+            send(
+                    "POST",
+                    "/configurations",
+                    Map.of(
+                            "id",
+                            sides.get(i),
+                            "vehicleId",
+                            vehicle,
+                            "name",
+                            i == 0 ? "Old pads" : "New pads",
+                            "changed",
+                            List.of()));
+        }
+        send("PUT", "/procedures", Map.of("id", procedure, "builtIn", false, "version", 0, "procedure", threeStops()));
+        send(
+                "POST",
+                "/tests",
+                Map.of(
+                        "id",
+                        test,
+                        "vehicleId",
+                        vehicle,
+                        "question",
+                        "Do new pads stop it shorter?",
+                        "lane",
+                        "Marrow Flats",
+                        "nominalSpeed",
+                        Map.of("value", 90, "unit", "KILOMETRES_PER_HOUR"),
+                        "basis",
+                        "ONSET_TO_REST",
+                        "marginSize",
+                        1.0,
+                        "marginOfBaseline",
+                        false,
+                        "drivenOn",
+                        "2026-06-20"));
+        send("PUT", "/tests/" + test + "/plan", plan(vehicle, sides, procedure));
+    }
+
+    private void send(String method, String path, Object body) {
+        assertThat(page.request()
+                        .fetch(
+                                url() + "/api" + path,
+                                RequestOptions.create().setMethod(method).setData(body))
+                        .status())
+                .as(path)
+                .isEqualTo(200);
+    }
+
+    private static Map<String, Object> q(double entered, String unit) {
+        return Map.of("entered", entered, "unit", unit);
+    }
+
+    private static Map<String, Object> threeStops() {
+        Map<String, Object> phase = Map.ofEntries(
+                Map.entry("name", "stops"),
+                Map.entry("kind", "STOP"),
+                Map.entry("from", q(90, "KILOMETRES_PER_HOUR")),
+                Map.entry("to", q(0, "KILOMETRES_PER_HOUR")),
+                Map.entry("gear", "NEUTRAL"),
+                Map.entry("load", "LADEN"),
+                Map.entry("system", "WHOLE"),
+                Map.entry("gate", Map.of("coldest", q(50, "CELSIUS"), "hottest", q(110, "CELSIUS"))),
+                Map.entry("repeats", 3),
+                Map.entry("mostExtra", 3),
+                Map.entry("lockForbidden", false));
+        return Map.of(
+                "name", "Three stops",
+                "purpose", "",
+                "phases", List.of(phase),
+                "abortRules", List.of("PEDAL_TO_FLOOR", "FLUID_LOSS", "LANE_NOT_CLEAR"),
+                "limits", List.of(),
+                "cautions", List.of(),
+                "runBy", "ANY_DRIVER",
+                "bring", List.of());
+    }
+
+    private static Map<String, Object> plan(UUID vehicle, List<UUID> sides, UUID procedure) {
+        return Map.ofEntries(
+                Map.entry("vehicleId", vehicle),
+                Map.entry("load", "LADEN"),
+                Map.entry("configurationIds", sides),
+                Map.entry("procedureId", procedure),
+                Map.entry("speed", q(90, "KILOMETRES_PER_HOUR")),
+                Map.entry("margin", q(1, "METRES")),
+                Map.entry("stopsEach", 3),
+                Map.entry("order", "ONE_AFTER_ANOTHER"),
+                Map.entry("seed", 1),
+                Map.entry("slot", q(4, "HOURS")),
+                Map.entry("ambient", q(15, "CELSIUS")),
+                Map.entry("fitting", q(60, "MINUTES")),
+                Map.entry("turnRound", q(60, "SECONDS")),
+                Map.entry("beddedBefore", true));
+    }
+
+    private void begin() {
+        page.navigate("/tests/" + test + "/run");
+        button("Begin the run").click();
+        page.getByLabel("Somebody else").fill("Marshal " + test);
+        button("That is me").click();
+        assertThat(heading()).hasText("Sign the safety gate.");
+        button("Sign the safety gate").click();
+        for (Locator check : page.getByRole(AriaRole.CHECKBOX).all()) {
+            check.check();
+        }
+        button("Sign as Marshal").click();
+        assertThat(heading()).hasText("Read the front discs.");
+    }
+
+    private void type(String field, String digits) {
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(field))
+                .first()
+                .click();
+        for (char c : digits.toCharArray()) {
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Digits"))
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions()
+                                    .setName(c == '.' ? "point" : String.valueOf(c))
+                                    .setExact(true))
+                    .click();
+        }
+    }
+
+    private void readDiscs(String celsius) {
+        button("Read the discs").click();
+        type("Front left", celsius);
+        button("Take these readings").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    }
+
+    private void drive(String entry, String metres) {
+        button("Lane is clear").click();
+        button("Start the stop").click();
+        button("At rest").click();
+        button("Enter the readings").click();
+        type("Front left", "141");
+        type("Entry", entry);
+        type("Distance", metres);
+        button("Judge this stop").click();
+    }
+
+    private void keep(String metres) {
+        readDiscs("95");
+        drive("90", metres);
+        assertThat(heading()).hasText("It counts.");
+        button("Keep").click();
+    }
+
+    @Test
+    void aWholeRunByHandToItsVerdict() {
+        begin();
+        readDiscs("160");
+        assertThat(heading()).hasText("Keep rolling. Front discs are too hot.");
+        assertThat(page.getByText("Ready at")).isVisible();
+        assertThat(button("Start the stop")).isDisabled();
+        readDiscs("96");
+        drive("97", "55.1");
+        assertThat(heading()).hasText("Drive it again.");
+        assertThat(page.getByText("entry speed 97.0 km/h, asked for 90 ± 3 %").first())
+                .isVisible();
+        button("Drive it again").last().click();
+        keep("50.1");
+        button("STOP TESTING").click();
+        assertThat(heading()).hasText("Testing is stopped.");
+        button("A crack at the edge").click();
+        assertThat(page.getByText("Both faces of every disc, cold.")).isVisible();
+        page.getByLabel("What was inspected, and found").fill("all four discs, heat checks only");
+        button("Release testing").click();
+        button("Yes, testing may go on").click();
+        keep("50.4");
+        keep("49.9");
+        assertThat(heading()).hasText("Change the parts.");
+        button("Done").click();
+        keep("46.2");
+        keep("46.0");
+        keep("46.4");
+        assertThat(heading()).hasText("Done. Let the brakes cool, rolling.");
+        button("History").click();
+        assertThat(page.getByText(Pattern.compile("Released after inspecting: all four discs")))
+                .isVisible();
+        page.keyboard().press("Tab");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("See what came of it"))
+                .click();
+        assertThat(heading()).containsText(Pattern.compile("B stops 3\\.9 m shorter than A"));
+    }
+
+    @Test
+    void twoPeopleSeeTheSameAndEitherMayStop() {
+        begin();
+        Page other = page.context().newPage();
+        other.setViewportSize(390, 844);
+        other.navigate("/tests/" + test + "/run");
+        readDiscs("95");
+        button("Lane is clear").click();
+        assertThat(other.getByText("Lane: clear")).isVisible();
+        button("Start the stop").click();
+        assertThat(other.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("Hold the speed, brake at the cone.");
+        other.keyboard().press("Escape");
+        assertThat(heading()).hasText("Testing is stopped.");
+        assertThat((int) other.evaluate("document.documentElement.scrollWidth")).isLessThanOrEqualTo(390);
+    }
+
+    @Test
+    void aPhoneOfflineForThreeStopsSendsThemAllOnce() {
+        begin();
+        page.context().setOffline(true);
+        for (String metres : List.of("50.1", "50.3", "49.8")) {
+            drive("90", metres);
+            assertThat(page.getByText("Not yet sent, kept here")).isVisible();
+        }
+        page.context().setOffline(false);
+        assertThat(page.getByText("Not yet sent, kept here")).isHidden();
+        assertThat(heading()).hasText("It counts, with a note.");
+        button("Keep").click();
+        assertThat(heading()).hasText("Change the parts.");
+        assertThat(page.getByText("3 of 3")).isVisible();
+    }
+}

@@ -1,0 +1,41 @@
+import { useParams } from 'react-router';
+import { usePreferences } from '../../app/preferences';
+import { Reading } from '../../ui/Layout';
+import { number } from '../../units/units';
+import { countdown, waitsUntil } from './clock';
+import { useRun, useRunClock } from './useRun';
+
+/** For the driver: one value, very large, nothing to press and nothing that makes them look down for long. */
+export function DriverPage() {
+  const { testId = '' } = useParams();
+  const { query, ahead } = useRun(testId, null);
+  const { units } = usePreferences();
+  const now = useRunClock(ahead);
+  const view = query.data;
+  if (!view) return <Reading what="Waiting for the run" />;
+  const waits = waitsUntil(view);
+  const stopped = view.stage === 'STOPPED';
+  const speed = view.fromMps === null ? '' : number(units.speed.of(view.fromMps), 0);
+  const shown = stopped
+    ? 'STOP'
+    : waits
+      ? countdown(waits.atS - now)
+      : view.stage === 'APPROACH' || view.gateOpen
+        ? speed
+        : 'HOLD';
+  return (
+    <main
+      id="main"
+      className={`flex min-h-dvh flex-col items-center justify-center gap-6 px-4 text-center ${stopped ? 'bg-stop text-on-stop' : 'bg-sheet'}`}
+    >
+      <h1 className="text-[min(7vw,54px)] font-[640]">{view.instruction.imperative}</h1>
+      <p
+        aria-live="polite"
+        className="text-[min(42vw,60vh)] leading-[0.85] font-[680] [font-stretch:64%] tabular-nums"
+      >
+        {shown}
+      </p>
+      <p className="text-[min(5vw,32px)]">{shown === speed ? units.speed.unit : ''}</p>
+    </main>
+  );
+}

@@ -1,0 +1,173 @@
+import { useState } from 'react';
+import type { Happening, JudgedStop, RunView, Validity } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { letterOf } from '../../charts/letters';
+import { MarkLabel } from '../../charts/Mark';
+import { Button } from '../../ui/Button';
+import { Status } from '../../ui/Status';
+import { figure, number, told } from '../../units/units';
+import { OverruleSheet } from './OverruleSheet';
+import { WHEELS } from './wheels';
+
+const LOOK = {
+  VALID: ['pass', 'Counts'],
+  NOTE: ['caution', 'Counts, with a note'],
+  REPEAT: ['block', 'Drive it again'],
+} as const;
+
+/** The stop just driven, whether it counts and why, and where the series stands. */
+export function LastStop(props: { view: RunView; judging: boolean; say: (what: Happening) => void }) {
+  const { view, judging, say } = props;
+  const [overrule, setOverrule] = useState<Validity | null>(null);
+  const { units } = usePreferences();
+  const stop = view.stops.filter((s) => s.readings.distances.length > 0 || s.readings.time).at(-1);
+  const decided = stop?.decision?.validity ?? stop?.judged;
+  return (
+    <div className="grid gap-4">
+      {stop && decided ? (
+        <>
+          <div className="flex items-baseline justify-between gap-4">
+            <h2 className="text-[19px] font-[650]">Stop {stop.attempt}, just driven</h2>
+            <Status kind={LOOK[decided][0]} word={LOOK[decided][1]} />
+          </div>
+          <p className="leading-none">
+            <span className="text-[88px] font-[660] [font-stretch:68%] tabular-nums max-[899px]:text-[58px]">
+              {value(stop, units)}
+            </span>{' '}
+            <span className="text-[21px] text-ink-2">{unit(stop, units)}</span>
+          </p>
+          <ul className="text-[16px] text-ink-2">
+            {stop.flags.length === 0 && <li>Speed, discs, interval and switches are as asked.</li>}
+            {stop.flags.map((f) => (
+              <li key={f.code}>{told(f.message, units)}</li>
+            ))}
+            {stop.decision?.reason && (
+              <li>
+                {stop.decision.by}: {stop.decision.reason}
+              </li>
+            )}
+          </ul>
+          <Peaks stop={stop} />
+        </>
+      ) : (
+        <p className="text-[18px] text-ink-2">No stop yet. The first will stand here.</p>
+      )}
+      {judging && <Decide view={view} onOverrule={setOverrule} />}
+      <Progress view={view} />
+      {overrule && (
+        <OverruleSheet
+          validity={overrule}
+          onClose={() => setOverrule(null)}
+          onDone={(reason) => {
+            say({ type: 'decided', validity: overrule, reason });
+            setOverrule(null);
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Going along with the rules is the foot's button; going against them takes a reason. */
+function Decide(props: { view: RunView; onOverrule: (v: Validity) => void }) {
+  const repeat = props.view.stops.at(-1)?.judged === 'REPEAT';
+  return (
+    <Button className="min-h-14 text-[18px]" onClick={() => props.onOverrule(repeat ? 'NOTE' : 'REPEAT')}>
+      {repeat ? 'Let it count all the same' : 'Drive it again all the same'}
+    </Button>
+  );
+}
+
+type Units = ReturnType<typeof usePreferences>['units'];
+
+const byTime = (stop: JudgedStop) => stop.readings.instrument === 'STOPWATCH';
+
+const value = (stop: JudgedStop, units: Units) =>
+  byTime(stop)
+    ? figure(stop.correctedM, units.deceleration, 1)
+    : figure(stop.correctedM.value === undefined ? asDriven(stop) : stop.correctedM, units.distance, 1);
+
+/** The mean of what everybody read, where it may not be corrected. */
+function asDriven(stop: JudgedStop): { value?: number } {
+  const read = stop.readings.distances.map((d) => d.distance.inside ?? 0);
+  return read.length === 0 ? {} : { value: read.reduce((a, b) => a + b, 0) / read.length };
+}
+
+function unit(stop: JudgedStop, units: Units): string {
+  const shown = byTime(stop) ? units.deceleration : units.distance;
+  const own = stop.uncertaintyM.value;
+  const plusMinus = own === undefined ? '± ?' : `± ${number(Math.abs(shown.of(2 * own)), 1)}`;
+  return `${plusMinus} ${shown.unit}${byTime(stop) ? '' : stop.correctedM.value === undefined ? ', as driven' : ', corrected'}`;
+}
+
+/** Late readings, and the peaks they go back to. */
+function Peaks({ stop }: { stop: JudgedStop }) {
+  const { units } = usePreferences();
+  const t = units.temperature;
+  const all = WHEELS.flatMap(([wheel, label]) => {
+    const peak = stop.peaks[wheel];
+    return peak ? [{ wheel, label, peak }] : [];
+  });
+  if (all.length === 0) return null;
+  return (
+    <table className="w-full text-[16px]">
+      <caption className="text-left text-[14px] text-ink-3">
+        Peaks, carried back {Math.round(stop.readings.lateS)} s, {t.unit}
+      </caption>
+      <tbody>
+        {all.map(({ wheel, label, peak }) => (
+          <tr key={wheel} className="border-b border-rule">
+            <th scope="row" className="py-1 text-left font-[450]">
+              {label}
+            </th>
+            <td className="text-right">
+              <b className="font-[650]">{number(t.of(peak.celsius), 0)}</b>{' '}
+              <span className="text-ink-3">± {number(2 * peak.uncertaintyC * (t.of(1) - t.of(0)), 0)}</span>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Mean and spread of each side so far, and what may be said already. */
+function Progress({ view }: { view: RunView }) {
+  const { units } = usePreferences();
+  const d = units.distance;
+  const early = view.progress.sides
+    .slice(1)
+    .filter((s) => s.early.answer === 'SETTLED' || s.early.answer === 'OPEN');
+  return (
+    <div>
+      <table className="w-full text-[17px]">
+        <caption className="text-left text-[14px] text-ink-3">
+          So far, mean ± 95 % of the mean, {d.unit}
+        </caption>
+        <tbody>
+          {view.progress.sides.map((s, i) => (
+            <tr key={s.name} className="border-b border-rule">
+              <th scope="row" className="py-1.5 text-left font-[450]">
+                <MarkLabel letter={letterOf(i)} /> {s.values.length} of {stopsEach(view, i)}
+              </th>
+              <td className="text-right">
+                <b className="font-[650]">{figure(s.meanM, d, 1)}</b>{' '}
+                <span className="text-ink-3">± {figure(s.halfWidth95, d, 1)}</span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {early.map((s) => (
+        <p key={s.name} className="mt-2 text-[16px]">
+          {s.name}: {s.early.words}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+const stopsEach = (view: RunView, configuration: number) =>
+  view.steps
+    .filter((s) => s.configuration === configuration && s.phase?.kind === 'STOP' && !s.phase.provesBack)
+    .reduce((sum, s) => sum + s.repeats, 0);

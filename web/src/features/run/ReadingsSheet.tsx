@@ -1,0 +1,201 @@
+import { useState } from 'react';
+import type { HandReadings, Happening, Quantity, RunView, Wheel } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { Button, Segments } from '../../ui/Button';
+import { Field, Input } from '../../ui/Field';
+import { Sheet } from '../../ui/Sheet';
+import { number } from '../../units/units';
+import { allInside, NumberPad, type PadField } from './NumberPad';
+import { WHEELS } from './wheels';
+
+type Pedal = NonNullable<HandReadings['pedal']>;
+const PEDALS: [Pedal, string][] = [
+  ['FIRM', 'firm'],
+  ['NORMAL', 'normal'],
+  ['LONG_SOFT', 'long, soft'],
+  ['TO_THE_FLOOR', 'to the floor'],
+];
+type Instrument = HandReadings['instrument'];
+const MOST_PEOPLE = 3;
+
+/** What people read off thermometer, tape and stopwatch, in the order it is taken: heat goes first. */
+export function ReadingsSheet(props: {
+  view: RunView;
+  now: number;
+  /** When it came to rest, on the run's clock. */
+  restAtS: number;
+  operator: string;
+  say: (what: Happening) => void;
+  onClose: () => void;
+}) {
+  const { view } = props;
+  const { units, system } = usePreferences();
+  const imperial = system === 'imperial';
+  const [values, setValues] = useState<Record<string, string>>({});
+  const [active, setActive] = useState('FRONT_LEFT');
+  const [readAtS, setReadAtS] = useState<number | null>(null);
+  const [instrument, setInstrument] = useState<Instrument>('TAPE');
+  const [people, setPeople] = useState(1);
+  const [pedal, setPedal] = useState<Pedal | null>(null);
+  const [locked, setLocked] = useState<'no' | 'front' | 'rear'>('no');
+  const [switches, setSwitches] = useState<Record<string, boolean>>({});
+  const [note, setNote] = useState('');
+  const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
+  const asked = view.sides[view.steps[view.step]?.configuration ?? 0]?.switches ?? {};
+  const fields = padFields(view, units, people);
+  const change = (next: Record<string, string>) => {
+    // The first digit of a temperature says when it was read.
+    if (readAtS === null && WHEELS.some(([w]) => next[w])) setReadAtS(props.now);
+    setValues(next);
+  };
+  const ready =
+    allInside(fields, values) &&
+    (!!values.distance0 || !!values.time || view.steps[view.step]?.phase?.kind === 'SPIKE');
+  const quantity = (key: string, metric: Quantity['unit'], other: Quantity['unit']): Quantity | null =>
+    values[key] ? { entered: Number(values[key]), unit: imperial ? other : metric } : null;
+  const readings = (): HandReadings => ({
+    entrySpeed: quantity('speed', 'KILOMETRES_PER_HOUR', 'MILES_PER_HOUR'),
+    distances: Array.from({ length: people }, (_, i) => quantity(`distance${i}`, 'METRES', 'FEET'))
+      .filter((q): q is Quantity => q !== null)
+      .map((distance) => ({ by: props.operator, distance })),
+    instrument: values.distance0 ? instrument : 'STOPWATCH',
+    time: quantity('time', 'SECONDS', 'SECONDS'),
+    peaks: Object.fromEntries(
+      WHEELS.map(([w]) => [w, quantity(w, 'CELSIUS', 'FAHRENHEIT')]).filter(([, q]) => q !== null),
+    ) as Partial<Record<Wheel, Quantity>>,
+    lateS: Math.round(lateS * 10) / 10,
+    pedal,
+    lockSeen: locked !== 'no',
+    rearFirst: locked === 'rear',
+    switches,
+    note: note.trim(),
+  });
+  return (
+    <Sheet
+      open
+      trackside
+      title="Readings of this stop"
+      description={`Pedal released? Read left to right, front first; ${Math.round(lateS)} s since rest. Late readings are carried back to the peak.`}
+      onClose={props.onClose}
+    >
+      <div className="grid gap-4">
+        <NumberPad fields={fields} values={values} active={active} onActive={setActive} onChange={change} />
+        <div className="flex flex-wrap gap-3">
+          <Segments<Instrument>
+            large
+            label="Read with"
+            value={instrument}
+            options={[
+              ['TAPE', 'tape'],
+              ['WHEEL', 'wheel'],
+            ]}
+            onChange={setInstrument}
+          />
+          {people < MOST_PEOPLE && (
+            <Button className="min-h-14" onClick={() => setPeople(people + 1)}>
+              Somebody else read it too
+            </Button>
+          )}
+        </div>
+        <Segments<Pedal | ''>
+          large
+          label="Pedal"
+          value={pedal ?? ''}
+          options={PEDALS}
+          onChange={(p) => setPedal(p === '' ? null : p)}
+        />
+        <Segments<'no' | 'front' | 'rear'>
+          large
+          label="Wheels that locked"
+          value={locked}
+          options={[
+            ['no', 'no lock seen'],
+            ['front', 'a front wheel locked'],
+            ['rear', 'rear first'],
+          ]}
+          onChange={setLocked}
+        />
+        {Object.entries(asked).map(([s, on]) => {
+          const name = s.toLowerCase().replaceAll('_', ' ');
+          const found = switches[s];
+          return (
+            <Segments<'' | 'on' | 'off'>
+              large
+              key={s}
+              label={name}
+              value={found === undefined ? '' : found ? 'on' : 'off'}
+              options={[
+                ['', `${name}: not looked`],
+                ['on', `was on${on ? ', as asked' : ''}`],
+                ['off', `was off${on ? '' : ', as asked'}`],
+              ]}
+              onChange={(v) => {
+                const next = { ...switches };
+                if (v === '') delete next[s];
+                else next[s] = v === 'on';
+                setSwitches(next);
+              }}
+            />
+          );
+        })}
+        <Field label="Note">
+          <Input
+            className="min-h-14"
+            maxLength={500}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+          />
+        </Field>
+        <Button
+          tone="main"
+          className="min-h-16 text-[19px]"
+          disabled={!ready}
+          onClick={() => {
+            props.say({ type: 'entered', readings: readings() });
+            props.onClose();
+          }}
+        >
+          Judge this stop
+        </Button>
+      </div>
+    </Sheet>
+  );
+}
+
+function padFields(
+  view: RunView,
+  units: ReturnType<typeof usePreferences>['units'],
+  people: number,
+): PadField[] {
+  const { temperature: t, speed, distance } = units;
+  const before = view.stops.at(-1)?.readings;
+  const shown = (q: Quantity | null | undefined) => (q ? String(q.entered) : undefined);
+  const last = (text: string | undefined) => (text ? { hint: `last ${text}` } : {});
+  return [
+    ...WHEELS.map(([key, label]) => ({
+      key,
+      label,
+      unit: t.unit,
+      low: Math.round(t.of(-20)),
+      high: Math.round(t.of(1100)),
+      ...last(shown(before?.peaks[key])),
+    })),
+    {
+      key: 'speed',
+      label: 'Entry',
+      unit: speed.unit,
+      low: Math.round(speed.of(1.4)),
+      high: Math.round(speed.of(111)),
+      ...(view.fromMps !== null && { hint: `asked ${number(speed.of(view.fromMps), 0)}` }),
+    },
+    ...Array.from({ length: people }, (_, i) => ({
+      key: `distance${i}`,
+      label: i === 0 ? 'Distance' : `Distance, reader ${i + 1}`,
+      unit: distance.unit,
+      low: Math.round(distance.of(0.5) * 10) / 10,
+      high: Math.round(distance.of(1000)),
+      ...last(shown(before?.distances[i]?.distance)),
+    })),
+    { key: 'time', label: 'Stopwatch', unit: 's', low: 0.2, high: 60, ...last(shown(before?.time)) },
+  ];
+}

@@ -1,0 +1,190 @@
+import { useEffect, useState } from 'react';
+import type { Happening, RunView } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { useShortcuts } from '../../app/shortcuts';
+import { number } from '../../units/units';
+import { countdown, projected, waitsUntil, wallClock } from './clock';
+import { DiscsSheet } from './DiscsSheet';
+import { Foot } from './Foot';
+import { Gates } from './Gates';
+import { GateTape } from './GateTape';
+import { HistorySheet } from './HistorySheet';
+import { LastStop } from './LastStop';
+import type { Queued } from './queue';
+import { ReadingsSheet } from './ReadingsSheet';
+import { SignSheet } from './SignSheet';
+import { StoppedPanel } from './StoppedPanel';
+import { TopLine } from './TopLine';
+import { Unsent } from './Unsent';
+import { useRunClock } from './useRun';
+
+type Sheet = 'discs' | 'readings' | 'sign' | 'history' | null;
+
+/** One instruction, one figure, one thing to press; all else stands smaller beside it. */
+export function RunCard(props: {
+  testId: string;
+  view: RunView;
+  queued: Queued;
+  operator: string;
+  ahead: number;
+  say: (what: Happening) => void;
+  onForgetRefused: () => void;
+  onChangeOperator: () => void;
+}) {
+  const { view, queued, say } = props;
+  const now = useRunClock(props.ahead);
+  const [sheet, setSheet] = useState<Sheet>(null);
+  const offline = queued.pending.length > 0;
+  const stage = offline ? projected(view, queued.pending) : view.stage;
+  const stop = () => {
+    setSheet(null);
+    if (stage !== 'DONE') say({ type: 'stopped', rule: null, words: 'said at the run card' });
+  };
+  useEscape(stop);
+  const last = view.stops.at(-1);
+  // What was not sent yet knows better than the last answer.
+  const unsentRest = queued.pending.findLast((e) => e.what.type === 'atRest');
+  const restAtS = unsentRest?.atS ?? view.approach?.restAtS ?? now;
+  const start = () => say({ type: 'started' });
+  const forward = () => {
+    if (stage === 'WAITING' && (view.gateOpen || offline)) start();
+    else if (stage === 'APPROACH') say({ type: 'atRest' });
+    else if (stage === 'AT_REST') setSheet('readings');
+    else if (stage === 'UNSIGNED') setSheet('sign');
+  };
+  const goAlong = () => {
+    if (stage === 'JUDGED' && last) say({ type: 'decided', validity: last.judged, reason: '' });
+  };
+  useShortcuts({
+    ' ': forward,
+    Enter: goAlong,
+    l: () => say({ type: 'laneCalled', clear: view.gate.lane !== 'MET' }),
+    r: () => {
+      if (stage === 'JUDGED' && last?.judged === 'REPEAT') goAlong();
+    },
+    d: () => setSheet('discs'),
+    h: () => setSheet('history'),
+  });
+  return (
+    <div data-density="trackside" className="flex min-h-dvh flex-col bg-sheet">
+      <TopLine
+        view={view}
+        now={now}
+        operator={props.operator}
+        offline={offline}
+        onHistory={() => setSheet('history')}
+        onChangeOperator={props.onChangeOperator}
+      />
+      <main id="main" className="grid flex-1 min-[900px]:grid-cols-[1fr_400px]">
+        <section className="grid content-start gap-5 px-8 py-5 max-[899px]:px-4 max-[899px]:py-3">
+          <Unsent queued={queued} onForget={props.onForgetRefused} />
+          <Now view={view} stage={stage} now={now} />
+          {stage === 'STOPPED' && <StoppedPanel view={view} say={say} />}
+          {(stage === 'WAITING' || stage === 'JUDGED') && view.gate.discs !== 'NOT_ASKED' && (
+            <GateTape view={view} onRead={() => setSheet('discs')} />
+          )}
+          {stage === 'WAITING' && <Gates view={view} now={now} />}
+          {view.progress.warnings.map((w) => (
+            <p key={w} className="border-l-[3px] border-caution pl-3 text-[17px]">
+              {w}
+            </p>
+          ))}
+        </section>
+        <aside className="border-l border-rule px-6 py-5 max-[899px]:border-t max-[899px]:border-l-0 max-[899px]:px-4 max-[899px]:py-3">
+          <LastStop view={view} judging={stage === 'JUDGED'} say={say} />
+        </aside>
+      </main>
+      <Foot
+        testId={props.testId}
+        view={view}
+        stage={stage}
+        offline={offline}
+        say={say}
+        onStop={stop}
+        onSheet={setSheet}
+      />
+      {sheet === 'discs' && <DiscsSheet view={view} say={say} onClose={() => setSheet(null)} />}
+      {sheet === 'readings' && (
+        <ReadingsSheet
+          view={view}
+          now={now}
+          restAtS={restAtS}
+          operator={props.operator}
+          say={say}
+          onClose={() => setSheet(null)}
+        />
+      )}
+      {sheet === 'sign' && <SignSheet operator={props.operator} say={say} onClose={() => setSheet(null)} />}
+      {sheet === 'history' && <HistorySheet testId={props.testId} onClose={() => setSheet(null)} />}
+    </div>
+  );
+}
+
+/** Escape stops testing, whatever else is open. */
+function useEscape(stop: () => void) {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (e.key === 'Escape') stop();
+    };
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
+  });
+}
+
+/** The instruction, and under it the one figure that matters now. */
+function Now({ view, stage, now }: { view: RunView; stage: RunView['stage']; now: number }) {
+  const { units } = usePreferences();
+  const waits = stage === 'WAITING' ? waitsUntil(view) : null;
+  const speed = view.fromMps === null ? null : number(units.speed.of(view.fromMps), 0);
+  return (
+    <div>
+      <h1
+        aria-live="polite"
+        className="text-[44px] leading-[1.08] font-[640] [font-stretch:92%] max-[899px]:text-[31px]"
+      >
+        {view.instruction.imperative}
+      </h1>
+      <p className="mt-1.5 max-w-[60ch] text-[18px] text-ink-2 max-[899px]:text-[16px]">
+        {view.instruction.because}
+      </p>
+      {waits ? (
+        <div className="mt-2 flex flex-wrap items-end gap-x-8">
+          <Huge>{countdown(waits.atS - now)}</Huge>
+          <p className="pb-6 text-[22px] font-[640] max-[899px]:pb-2 max-[899px]:text-[19px]">
+            Ready at {wallClock(waits.atS)}
+            {waits.plusMinusS !== null && (
+              <span className="block text-[18px] font-[450] text-ink-2">
+                give or take {Math.round(waits.plusMinusS)} s
+                {view.gate.readyFitted
+                  ? ', from this cool-down'
+                  : ', from the car’s usual cooling: uncertain'}
+              </span>
+            )}
+          </p>
+        </div>
+      ) : (
+        speed !== null &&
+        (stage === 'WAITING' || stage === 'APPROACH') && (
+          <div className="mt-2 flex flex-wrap items-end gap-x-6">
+            <Huge>{speed}</Huge>
+            <p className="pb-6 text-[22px] font-[640] max-[899px]:pb-2 max-[899px]:text-[19px]">
+              {units.speed.unit}
+              <span className="block text-[18px] font-[450] text-ink-2">
+                hold {number(units.speed.of((view.fromMps ?? 0) * 0.97), 0)} to{' '}
+                {number(units.speed.of((view.fromMps ?? 0) * 1.03), 0)} at the cone
+              </span>
+            </p>
+          </div>
+        )
+      )}
+    </div>
+  );
+}
+
+function Huge({ children }: { children: string }) {
+  return (
+    <span className="text-[min(30vw,210px)] leading-[0.86] font-[680] tracking-tight [font-stretch:66%] tabular-nums">
+      {children}
+    </span>
+  );
+}

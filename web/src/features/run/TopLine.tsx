@@ -1,0 +1,103 @@
+import { Link } from 'react-router';
+import type { RunView } from '../../api/types';
+import { colour, letterOf } from '../../charts/letters';
+import { MarkLabel } from '../../charts/Mark';
+import { Button } from '../../ui/Button';
+import { wallClock } from './clock';
+
+/** Which configuration, which stop of how many, and the time. */
+export function TopLine(props: {
+  view: RunView;
+  now: number;
+  operator: string;
+  offline: boolean;
+  onHistory: () => void;
+  onChangeOperator: () => void;
+}) {
+  const { view } = props;
+  const step = view.steps[view.step];
+  const side = step ? view.sides[step.configuration] : undefined;
+  const switches = Object.entries(side?.switches ?? {});
+  return (
+    <header className="flex flex-wrap items-center gap-x-8 gap-y-1 border-b border-rule px-8 py-2.5 max-[899px]:px-4">
+      <Link
+        to={`/tests/${view.testId}/plan`}
+        aria-label="Leave the run card"
+        className="text-[15px] underline"
+      >
+        Plan
+      </Link>
+      {step && side && (
+        <div>
+          <p className="text-[19px] font-[650]">
+            <MarkLabel letter={letterOf(step.configuration)} /> {side.name}
+          </p>
+          <p className="text-[15px] text-ink-2">
+            {step.phase?.name ?? (step.kind === 'CHANGE_PARTS' ? 'change parts' : 'bed in')}
+            {view.phaseWords && <span className="max-[899px]:hidden">, {view.phaseWords}</span>}
+            {switches.length > 0 && (
+              <b className="font-[650] text-ink">
+                {' '}
+                {switches
+                  .map(([s, on]) => `${s.toLowerCase().replaceAll('_', ' ')} ${on ? 'ON' : 'OFF'}`)
+                  .join(', ')}
+              </b>
+            )}
+          </p>
+        </div>
+      )}
+      {step?.kind === 'BRAKING' && <Strokes view={view} />}
+      <div className="ml-auto text-right">
+        <p className="text-[20px] font-[650] tabular-nums">{wallClock(props.now)}</p>
+        <p className="flex gap-3 text-[14px] text-ink-2">
+          <span role="status">{props.offline ? 'Saved here, not yet sent' : ''}</span>
+          <Button tone="link" onClick={props.onHistory}>
+            History
+          </Button>
+          <Button tone="link" onClick={props.onChangeOperator}>
+            {props.operator || 'Nobody'}
+          </Button>
+        </p>
+      </div>
+    </header>
+  );
+}
+
+/** The stops of this step: crayon strokes, slashed where they do not count, then the next in an ink square. */
+function Strokes({ view }: { view: RunView }) {
+  const step = view.steps[view.step];
+  if (!step) return null;
+  const own = view.stops.filter((s) => s.step === view.step);
+  const left = Math.max(0, step.repeats - view.counted);
+  const letter = letterOf(step.configuration);
+  return (
+    <p
+      className="flex flex-wrap items-center gap-2.5 text-[17px]"
+      aria-label={`${view.counted} of ${step.repeats} count`}
+    >
+      {own.slice(-12).map((s) => {
+        const out = (s.decision?.validity ?? s.judged) === 'REPEAT';
+        return (
+          <svg key={s.id} width="14" height="34" aria-hidden>
+            <path
+              d="M5 31 9 3"
+              stroke={out ? 'var(--ink-3)' : colour(letter)}
+              strokeWidth={out ? 2 : 4}
+              strokeLinecap="round"
+              strokeDasharray={out ? '4 3' : undefined}
+            />
+            {out && <path d="M1 22 13 12" stroke="var(--ink-3)" strokeWidth="2" />}
+          </svg>
+        );
+      })}
+      {left > 0 && view.stage !== 'JUDGED' && (
+        <span className="inline-flex size-8 items-center justify-center bg-ink font-[650] text-on-ink">
+          {own.length + 1}
+        </span>
+      )}
+      <span className="text-ink-2">
+        {view.counted} of {step.repeats} count
+      </span>
+    </p>
+  );
+}

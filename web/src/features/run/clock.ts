@@ -1,0 +1,41 @@
+import type { RunEvent, RunView } from '../../api/types';
+
+/** Seconds as minutes and seconds, never below zero. */
+export function countdown(seconds: number): string {
+  const whole = Math.max(0, Math.ceil(seconds));
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** A moment of the run's clock as the clock on the wall shows it. */
+export const wallClock = (atS: number) => new Date(atS * 1000).toLocaleTimeString('en-GB');
+
+/** What to count down to, if anything: the discs first, then the interval. */
+export function waitsUntil(view: RunView): { atS: number; plusMinusS: number | null } | null {
+  if (view.stage !== 'WAITING') return null;
+  const { gate } = view;
+  if (gate.discs === 'WAIT' && gate.readyAtS.value !== undefined) {
+    return { atS: gate.readyAtS.value, plusMinusS: gate.readyPlusMinusS.value ?? null };
+  }
+  return gate.interval === 'WAIT' && gate.soonestAtS !== null
+    ? { atS: gate.soonestAtS, plusMinusS: null }
+    : null;
+}
+
+/** The stage as far as this device can tell it, with what was not sent yet: enough to go on by, never a verdict. */
+export function projected(view: RunView, pending: readonly RunEvent[]): RunView['stage'] {
+  return pending.reduce((stage, { what }) => {
+    switch (what.type) {
+      case 'started':
+        return 'APPROACH';
+      case 'atRest':
+        return view.snub ? 'WAITING' : 'AT_REST';
+      case 'stopped':
+        return 'STOPPED';
+      case 'laneCalled':
+      case 'discsRead':
+        return stage;
+      default:
+        return 'WAITING';
+    }
+  }, view.stage);
+}

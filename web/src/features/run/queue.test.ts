@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest';
+import { Problem } from '../../api/client';
+import type { RunEvent } from '../../api/types';
+import { EventQueue } from './queue';
+
+const event = (id: string): RunEvent => ({ id, atS: 1, operatorId: 'o', what: { type: 'started' } });
+const nobodyAnswers = () => new Problem('No connection', '', undefined, undefined, {}, true);
+
+function store() {
+  const kept = new Map<string, string>();
+  return {
+    getItem: (k: string) => kept.get(k) ?? null,
+    setItem: (k: string, v: string) => void kept.set(k, v),
+  };
+}
+
+describe('the queue of events', () => {
+  it('keeps what nobody answered for, and sends it once each, in order, when the link is back', async () => {
+    const storage = store();
+    const taken: string[] = [];
+    let online = false;
+    const post = (e: RunEvent) => {
+      if (!online) return Promise.reject(nobodyAnswers());
+      taken.push(e.id);
+      return Promise.resolve();
+    };
+    const phone = new EventQueue('q', storage, post);
+    await phone.add(event('a'));
+    await phone.add(event('b'));
+    expect(phone.snapshot().pending.map((e) => e.id)).toEqual(['a', 'b']);
+    // The page is closed and opened again before the link is back.
+    const reopened = new EventQueue('q', storage, post);
+    online = true;
+    await reopened.add(event('c'));
+    expect(taken).toEqual(['a', 'b', 'c']);
+    expect(reopened.snapshot().pending).toEqual([]);
+  });
+
+  it('sets aside what was refused and goes on', async () => {
+    const queue = new EventQueue('q', store(), (e) =>
+      e.id === 'late' ? Promise.reject(new Problem('Not now', 'No stop is on its way.')) : Promise.resolve(),
+    );
+    await queue.add(event('late'));
+    await queue.add(event('next'));
+    expect(queue.snapshot()).toEqual({
+      pending: [],
+      refused: [{ event: event('late'), why: 'No stop is on its way.' }],
+    });
+    queue.forgetRefused();
+    expect(queue.snapshot().refused).toEqual([]);
+  });
+
+  it('never sends the same event twice at once', async () => {
+    const taken: string[] = [];
+    let release = () => {};
+    const queue = new EventQueue('q', store(), (e) => {
+      taken.push(e.id);
+      return new Promise<void>((resolve) => (release = resolve));
+    });
+    const first = queue.add(event('a'));
+    await queue.flush();
+    release();
+    await first;
+    expect(taken).toEqual(['a']);
+  });
+});

@@ -1,0 +1,56 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { post } from '../../api/client';
+import { run } from '../../api/queries';
+import type { Happening, RunEvent, RunView } from '../../api/types';
+import { EventQueue } from './queue';
+
+const RETRY_MS = 1500;
+const TICK_MS = 250;
+
+/** A run that is watched and driven from this device. */
+export function useRun(testId: string, operatorId: string | null) {
+  const client = useQueryClient();
+  const query = useQuery(run(testId));
+  const queue = useMemo(
+    () =>
+      new EventQueue(`frenum.run.${testId}`, window.localStorage, async (event: RunEvent) => {
+        const view = await post<RunView>(`/runs/${testId}/events`, event);
+        client.setQueryData(run(testId).queryKey, view);
+      }),
+    [client, testId],
+  );
+  const queued = useSyncExternalStore(queue.subscribe, queue.snapshot);
+  useEffect(() => {
+    const changes = new EventSource(`/api/runs/${testId}/live`);
+    changes.addEventListener('changed', () => {
+      void client.invalidateQueries({ queryKey: run(testId).queryKey });
+    });
+    return () => changes.close();
+  }, [client, testId]);
+  useEffect(() => {
+    const timer = window.setInterval(() => void queue.flush(), RETRY_MS);
+    return () => window.clearInterval(timer);
+  }, [queue]);
+  const ahead = query.data ? query.data.nowS - query.dataUpdatedAt / 1000 : 0;
+  const say = useCallback(
+    (what: Happening) => {
+      if (operatorId) {
+        const atS = Date.now() / 1000 + ahead;
+        void queue.add({ id: crypto.randomUUID(), atS, operatorId, what });
+      }
+    },
+    [queue, operatorId, ahead],
+  );
+  return { query, queued, say, forgetRefused: () => queue.forgetRefused(), ahead };
+}
+
+/** The run's clock, ticking. */
+export function useRunClock(ahead: number): number {
+  const [now, setNow] = useState(() => Date.now() / 1000 + ahead);
+  useEffect(() => {
+    const timer = window.setInterval(() => setNow(Date.now() / 1000 + ahead), TICK_MS);
+    return () => window.clearInterval(timer);
+  }, [ahead]);
+  return now;
+}
