@@ -4,10 +4,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.server.RunningServer;
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -48,6 +51,18 @@ abstract class Journey {
 
     protected static String url() {
         return server.url();
+    }
+
+    /** Nothing that shuts people out. */
+    protected void nothingSerious(String where) {
+        List<Rule> serious = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                        .toList();
+        assertThat(serious)
+                .as(where)
+                .extracting(r -> r.getId() + r.getNodes().get(0).getHtml())
+                .isEmpty();
     }
 
     protected Locator heading() {

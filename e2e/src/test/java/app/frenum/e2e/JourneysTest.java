@@ -4,8 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.server.Journeys;
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -166,14 +164,7 @@ class JourneysTest extends Journey {
                 if (theme.equals("night") && "light".equals(page.locator("html").getAttribute("data-theme"))) {
                     page.keyboard().press("n");
                 }
-                List<Rule> serious = new AxeBuilder(page)
-                        .analyze().getViolations().stream()
-                                .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-                                .toList();
-                assertThat(serious)
-                        .as(theme + " " + path)
-                        .extracting(r -> r.getId() + r.getNodes().get(0).getHtml())
-                        .isEmpty();
+                nothingSerious(theme + " " + path);
             }
         }
     }
@@ -203,6 +194,7 @@ class JourneysTest extends Journey {
                 "/procedures",
                 "/plan",
                 test + "/plan",
+                test + "/run",
                 test.replace("/tests", "/papers/tests") + "/run-card",
                 test + "/stops",
                 test + "/compare",

@@ -127,6 +127,7 @@ class RunningTest extends Journey {
         button("That is me").click();
         assertThat(heading()).hasText("Sign the safety gate.");
         button("Sign the safety gate").click();
+        assertThat(page.getByRole(AriaRole.CHECKBOX)).hasCount(10);
         for (Locator check : page.getByRole(AriaRole.CHECKBOX).all()) {
             check.check();
         }
@@ -139,12 +140,12 @@ class RunningTest extends Journey {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(field))
                 .first()
                 .click();
-        for (char c : digits.toCharArray()) {
+        for (String digit : digits.split("")) {
             page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Digits"))
                     .getByRole(
                             AriaRole.BUTTON,
                             new Locator.GetByRoleOptions()
-                                    .setName(c == '.' ? "point" : String.valueOf(c))
+                                    .setName(digit.equals(".") ? "point" : digit)
                                     .setExact(true))
                     .click();
         }
@@ -182,6 +183,7 @@ class RunningTest extends Journey {
         assertThat(heading()).hasText("Keep rolling. Front discs are too hot.");
         assertThat(page.getByText("Ready at")).isVisible();
         assertThat(button("Start the stop")).isDisabled();
+        nothingSerious("waiting");
         readDiscs("96");
         drive("97", "55.1");
         assertThat(heading()).hasText("Drive it again.");
@@ -193,6 +195,7 @@ class RunningTest extends Journey {
         assertThat(heading()).hasText("Testing is stopped.");
         button("A crack at the edge").click();
         assertThat(page.getByText("Both faces of every disc, cold.")).isVisible();
+        nothingSerious("stopped");
         page.getByLabel("What was inspected, and found").fill("all four discs, heat checks only");
         button("Release testing").click();
         button("Yes, testing may go on").click();
@@ -235,12 +238,13 @@ class RunningTest extends Journey {
         begin();
         page.context().setOffline(true);
         for (String metres : List.of("50.1", "50.3", "49.8")) {
+            readDiscs("95");
             drive("90", metres);
             assertThat(page.getByText("Not yet sent, kept here")).isVisible();
         }
         page.context().setOffline(false);
         assertThat(page.getByText("Not yet sent, kept here")).isHidden();
-        assertThat(heading()).hasText("It counts, with a note.");
+        assertThat(heading()).hasText("It counts.");
         button("Keep").click();
         assertThat(heading()).hasText("Change the parts.");
         assertThat(page.getByText("3 of 3")).isVisible();

@@ -13,6 +13,9 @@ public final class Screenshots {
     private static final Path FOLDER =
             Path.of("../docs/screenshots").toAbsolutePath().normalize();
 
+    /** For what is still being drawn; pages that listen for changes are never idle. */
+    private static final double SETTLE_MS = 900;
+
     private Screenshots() {}
 
     public static void main(String[] args) throws IOException {
@@ -56,6 +59,7 @@ public final class Screenshots {
             page.navigate("/plan/lap-heat");
             page.getByText("applications").first().waitFor();
             shoot(page, folder, "lap-heat");
+            run(server, page, folder, test.replace("/tests/", ""));
             page.navigate("/import");
             page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
             page.getByText("Stops found").waitFor();
@@ -64,8 +68,31 @@ public final class Screenshots {
         System.exit(0);
     }
 
+    /** Drives the demo's run to where its discs are too hot, and to where a stop is to be driven again. */
+    private static void run(RunningServer server, Page page, Path folder, String test) {
+        HandDrive drive = new HandDrive(server, test);
+        page.navigate("/");
+        page.evaluate("id => localStorage.setItem('frenum.operator', id)", drive.operator());
+        drive.warmUp();
+        drive.stop(90, 90.2, 49.6);
+        drive.stop(95, 90.1, 50.2);
+        drive.stop(150, 90.0, 51.0);
+        drive.stop(92, 89.7, 49.9);
+        drive.readHotDiscs();
+        page.navigate("/tests/" + test + "/run");
+        page.getByText("Ready at").waitFor();
+        shoot(page, folder, "run");
+        page.setViewportSize(390, 844);
+        shoot(page, folder, "run-phone");
+        page.setViewportSize(1280, 800);
+        page.keyboard().press("Escape");
+        page.getByText("Testing is stopped.").waitFor();
+        shoot(page, folder, "run-stopped");
+    }
+
     private static void shoot(Page page, Path folder, String name) {
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.waitForLoadState(LoadState.LOAD);
+        page.waitForTimeout(SETTLE_MS);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }

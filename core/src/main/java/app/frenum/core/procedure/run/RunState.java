@@ -212,6 +212,8 @@ public record RunState(
         RunState resting = new Draft(this)
                 .approach(new Approach(own.atS(), own.startC(), OptionalDouble.of(event.atS())))
                 .discs(List.of())
+                // A call is for one run over the lane.
+                .lane(null)
                 .stage(Stage.AT_REST)
                 .build();
         boolean snub = phase().kind() == Phase.Kind.SNUB;

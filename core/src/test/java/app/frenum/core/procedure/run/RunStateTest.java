@@ -197,6 +197,7 @@ class RunStateTest {
         assertThat(run.last().counts()).isTrue();
         assertThat(run.last().decision().orElseThrow().reason()).contains("the gun");
         run.driven(90, stop(99, 60));
+        assertThat(run.last().correctedM().reason()).contains("too far off");
         assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.VALID, "looked fine")))
                 .hasMessageContaining("wrong speed cannot count");
     }
@@ -224,6 +225,8 @@ class RunStateTest {
         run.says(1, new Happening.LaneCalled(true)).says(1, new Happening.Started());
         run.says(1, new Happening.LaneCalled(false));
         assertThat(run.state.stage()).isEqualTo(Stage.WAITING);
+        run.driven(90, stop(90, 48)).says(1, new Happening.Decided(Validity.VALID, ""));
+        assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("not called clear");
     }
 
     @Test
