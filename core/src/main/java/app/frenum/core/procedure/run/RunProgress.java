@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.EarlyLook;
 import app.frenum.core.compare.Summary;
 import app.frenum.core.compare.Trend;
@@ -43,7 +44,26 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
                 warnings.add(name + ": " + early.words());
             }
         }
+        proofs(run, warnings);
         return new RunProgress(List.copyOf(sides), List.copyOf(warnings));
+    }
+
+    /** What the stops that must prove the vehicle back say, once there are as many as asked for. */
+    private static void proofs(RunState run, List<String> warnings) {
+        for (int i = 0; i < run.script().steps().size(); i++) {
+            Step step = run.script().steps().get(i);
+            int own = i;
+            long counted = run.stops().stream()
+                    .filter(s -> s.step() == own && s.counts())
+                    .count();
+            if (step.provesBack() && counted >= step.repeats()) {
+                BackToBaseline proof = run.proof(i);
+                String name = run.script().sides().get(step.configuration()).name();
+                if (!proof.proved()) {
+                    warnings.add("%s, %s: %s".formatted(name, step.name(), proof.words()));
+                }
+            }
+        }
     }
 
     private static void drift(String name, double[] values, List<String> warnings) {

@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.log.WheelPosition;
@@ -18,6 +19,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -362,7 +364,9 @@ public record RunState(
     /** On to the next stop, or the next step when this one has its stops or no more extra runs. */
     private RunState advanced() {
         Step now = current().orElseThrow();
-        boolean finished = counted() >= now.repeats() || attempts() >= now.mostAttempts();
+        boolean enough =
+                counted() >= now.repeats() && (!now.provesBack() || proof(step).proved());
+        boolean finished = enough || attempts() >= now.mostAttempts();
         return finished
                 ? inStep(step + 1)
                 : new Draft(this).stage(Stage.WAITING).build();
@@ -444,12 +448,20 @@ public record RunState(
         return last;
     }
 
+    /** Whether the stops of a step that must prove the vehicle back do so, against the baseline's measured ones. */
+    BackToBaseline proof(int index) {
+        return BackToBaseline.of(values(0), values(s -> s.step() == index), script.marginM());
+    }
+
     /** Corrected distances that count of one configuration's measured stops, in order, m. */
     public double[] values(int configuration) {
+        return values(s -> script.steps().get(s.step()).isMeasured()
+                && script.steps().get(s.step()).configuration() == configuration);
+    }
+
+    private double[] values(Predicate<JudgedStop> which) {
         return stops.stream()
-                .filter(s -> s.counts()
-                        && script.steps().get(s.step()).isMeasured()
-                        && script.steps().get(s.step()).configuration() == configuration)
+                .filter(s -> s.counts() && which.test(s))
                 .map(JudgedStop::correctedM)
                 .filter(Figure::isKnown)
                 .mapToDouble(Figure::value)

@@ -38,6 +38,11 @@ public record Step(Kind kind, int configuration, int block, Optional<Phase> phas
                         .isPresent();
     }
 
+    /** Whether its stops must show that the vehicle is back at its baseline. */
+    boolean provesBack() {
+        return phase.filter(Phase::provesBack).isPresent();
+    }
+
     int mostAttempts() {
         return repeats + phase.map(Phase::mostExtra).orElse(0);
     }

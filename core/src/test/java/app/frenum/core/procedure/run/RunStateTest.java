@@ -281,4 +281,27 @@ class RunStateTest {
                 .isCloseTo(15 + 135 * Math.exp(30 / 180.0), within(1e-9));
         assertThat(run.last().startC()).containsEntry(WheelPosition.FRONT_RIGHT, 94.0);
     }
+
+    private static final Procedure TREATMENT = procedure(
+            phase(Phase.Kind.STOP, kmh(90), kmh(0), 3, GATE),
+            phase(Phase.Kind.STOP, kmh(90), kmh(0), Phase.BrakeSystem.WHOLE, 3, GATE, true));
+
+    @Test
+    void aTreatmentIsGoneOnlyWhenItsStopsProveIt() {
+        Driven run = new Driven(TREATMENT, 6).signed().valid(48.0).valid(48.1).valid(47.9);
+        assertThat(run.state.current().orElseThrow().name()).isEqualTo("proof");
+        run.valid(48.0).valid(48.1).valid(48.0);
+        assertThat(run.state.current().orElseThrow().name()).isEqualTo("change parts");
+        run.says(60, new Happening.TaskDone("")).says(60, new Happening.TaskDone(""));
+        for (int i = 0; i < 6; i++) {
+            run.valid(44 + i / 10.0);
+        }
+        run.valid(45.9).valid(46.0).valid(46.1);
+        assertThat(run.state.current().orElseThrow().name()).isEqualTo("proof");
+        assertThat(RunProgress.of(run.state).warnings()).anyMatch(w -> w.contains("not proved back"));
+        run.valid(48.0).valid(48.0).valid(48.0);
+        // The extra runs are used up; what was not proved stays said.
+        assertThat(run.state.current().orElseThrow().name()).isEqualTo("change parts");
+        assertThat(RunProgress.of(run.state).warnings()).anyMatch(w -> w.contains("not proved back"));
+    }
 }
