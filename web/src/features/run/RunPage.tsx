@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { put } from '../../api/client';
+import { Problem, put } from '../../api/client';
 import { operators, run, test } from '../../api/queries';
 import type { RunView } from '../../api/types';
 import { Button } from '../../ui/Button';
@@ -25,6 +25,7 @@ export function RunPage() {
     setOperatorId(id);
   };
   if (!query.data) {
+    if (query.error instanceof Problem && query.error.offline) return <Failure error={query.error} />;
     return query.error ? <NotBegun testId={testId} /> : <Reading what="Reading the run" />;
   }
   return (

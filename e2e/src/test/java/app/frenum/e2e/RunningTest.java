@@ -1,8 +1,10 @@
 package app.frenum.e2e;
 
+import static app.frenum.server.Journeys.q;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.frenum.server.Journeys;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -74,10 +76,6 @@ class RunningTest extends Journey {
                 .isEqualTo(200);
     }
 
-    private static Map<String, Object> q(double entered, String unit) {
-        return Map.of("entered", entered, "unit", unit);
-    }
-
     private static Map<String, Object> threeStops() {
         Map<String, Object> phase = Map.ofEntries(
                 Map.entry("name", "stops"),
@@ -103,21 +101,10 @@ class RunningTest extends Journey {
     }
 
     private static Map<String, Object> plan(UUID vehicle, List<UUID> sides, UUID procedure) {
-        return Map.ofEntries(
-                Map.entry("vehicleId", vehicle),
-                Map.entry("load", "LADEN"),
-                Map.entry("configurationIds", sides),
-                Map.entry("procedureId", procedure),
-                Map.entry("speed", q(90, "KILOMETRES_PER_HOUR")),
-                Map.entry("margin", q(1, "METRES")),
-                Map.entry("stopsEach", 3),
-                Map.entry("order", "ONE_AFTER_ANOTHER"),
-                Map.entry("seed", 1),
-                Map.entry("slot", q(4, "HOURS")),
-                Map.entry("ambient", q(15, "CELSIUS")),
-                Map.entry("fitting", q(60, "MINUTES")),
-                Map.entry("turnRound", q(60, "SECONDS")),
-                Map.entry("beddedBefore", true));
+        Map<String, Object> plan = Journeys.plan(vehicle, sides, procedure, null);
+        plan.put("stopsEach", 3);
+        plan.put("order", "ONE_AFTER_ANOTHER");
+        return plan;
     }
 
     private void begin() {

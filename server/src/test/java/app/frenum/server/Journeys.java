@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -84,5 +85,32 @@ public final class Journeys {
                 .mapToObj(i -> Map.<String, Object>of(
                         "stop", i, "configuration", configuration, "changed", List.of(), "block", 1))
                 .toList();
+    }
+
+    public static Map<String, Object> q(double entered, String unit) {
+        return Map.of("entered", entered, "unit", unit);
+    }
+
+    /** A plan of straight stops from 90 km/h with a return to the baseline, to be changed where a test cares. */
+    public static Map<String, Object> plan(Object vehicle, List<?> configurations, Object procedure, Object lane) {
+        Map<String, Object> plan = new HashMap<>();
+        plan.put("vehicleId", vehicle);
+        plan.put("load", "LADEN");
+        plan.put("configurationIds", configurations);
+        plan.put("procedureId", procedure);
+        plan.put("laneId", lane);
+        plan.put("speed", q(90, "KILOMETRES_PER_HOUR"));
+        plan.put("margin", q(1, "METRES"));
+        plan.put("stopsEach", 8);
+        plan.put("order", "A_B_A");
+        plan.put("seed", 7);
+        plan.put("slot", q(4, "HOURS"));
+        plan.put("ambient", q(15, "CELSIUS"));
+        plan.put("fitting", q(60, "MINUTES"));
+        plan.put("turnRound", q(60, "SECONDS"));
+        plan.put("expectedStop", null);
+        plan.put("limit", null);
+        plan.put("beddedBefore", true);
+        return plan;
     }
 }

@@ -1,5 +1,6 @@
 package app.frenum.server;
 
+import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -41,10 +42,6 @@ class PlanTest {
                 .forEach(c -> configurations.add(c.get("id").asString()));
     }
 
-    private static Map<String, Object> q(double entered, String unit) {
-        return Map.of("entered", entered, "unit", unit);
-    }
-
     private String lane(double lengthM) {
         UUID id = UUID.randomUUID();
         Answer answer = server.put(
@@ -77,25 +74,11 @@ class PlanTest {
     }
 
     private Map<String, Object> plan(String laneId) {
-        Map<String, Object> plan = new HashMap<>();
-        plan.put("vehicleId", vehicle);
-        plan.put("load", "LADEN");
-        plan.put("configurationIds", configurations);
-        plan.put("procedureId", server.get("/api/procedures").get(0).get("id").asString());
-        plan.put("laneId", laneId);
-        plan.put("speed", q(90, "KILOMETRES_PER_HOUR"));
-        plan.put("margin", q(1, "METRES"));
-        plan.put("stopsEach", 8);
-        plan.put("order", "A_B_A");
-        plan.put("seed", 7);
-        plan.put("slot", q(4, "HOURS"));
-        plan.put("ambient", q(15, "CELSIUS"));
-        plan.put("fitting", q(60, "MINUTES"));
-        plan.put("turnRound", q(60, "SECONDS"));
-        plan.put("expectedStop", null);
-        plan.put("limit", null);
-        plan.put("beddedBefore", true);
-        return plan;
+        return Journeys.plan(
+                vehicle,
+                configurations,
+                server.get("/api/procedures").get(0).get("id").asString(),
+                laneId);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.frenum.server;
 
+import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.server.RunningServer.Answer;
@@ -22,10 +23,6 @@ class RunTest {
     private String operator;
     private double now;
 
-    private static Map<String, Object> q(double entered, String unit) {
-        return Map.of("entered", entered, "unit", unit);
-    }
-
     @BeforeEach
     void aPlannedTestAndAnOperator() {
         UUID vehicle = UUID.randomUUID();
@@ -40,24 +37,11 @@ class RunTest {
         ((Map<?, ?>) Journeys.saveToNewTest(test, "x").get("newTest")).forEach((k, v) -> like.put((String) k, v));
         like.put("vehicleId", vehicle);
         server.post("/api/tests", like);
-        Map<String, Object> plan = new HashMap<>();
-        plan.put("vehicleId", vehicle);
-        plan.put("load", "LADEN");
-        plan.put("configurationIds", configurations);
-        plan.put("procedureId", server.get("/api/procedures").get(12).get("id").asString());
-        plan.put("laneId", null);
+        String treatment = server.get("/api/procedures").get(12).get("id").asString();
+        Map<String, Object> plan = Journeys.plan(vehicle, configurations, treatment, null);
         plan.put("speed", q(80, "KILOMETRES_PER_HOUR"));
-        plan.put("margin", q(1, "METRES"));
         plan.put("stopsEach", 2);
         plan.put("order", "ONE_AFTER_ANOTHER");
-        plan.put("seed", 7);
-        plan.put("slot", q(4, "HOURS"));
-        plan.put("ambient", q(15, "CELSIUS"));
-        plan.put("fitting", q(60, "MINUTES"));
-        plan.put("turnRound", q(60, "SECONDS"));
-        plan.put("expectedStop", null);
-        plan.put("limit", null);
-        plan.put("beddedBefore", true);
         assertThat(server.put("/api/tests/" + test + "/plan", json.writeValueAsString(plan))
                         .status())
                 .isEqualTo(200);
