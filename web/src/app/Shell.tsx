@@ -87,15 +87,7 @@ export function Shell() {
           )}
         </nav>
         <div className="ml-6 flex items-end gap-3.5 pb-2.5 max-md:hidden">
-          <Button tone="link" onClick={preferences.toggleSystem}>
-            {preferences.system === 'metric' ? 'Imperial' : 'Metric'}
-          </Button>
-          <Button tone="link" onClick={preferences.toggleNight}>
-            {preferences.night ? 'Day' : 'Night'}
-          </Button>
-          <Button tone="link" onClick={() => setKeys(true)}>
-            Keys
-          </Button>
+          <Switches onKeys={() => setKeys(true)} />
         </div>
       </header>
       <HeaderTape />
@@ -103,10 +95,31 @@ export function Shell() {
         <Outlet />
       </main>
       <footer className="px-8 py-4 text-[13px] text-ink-3 max-md:px-4">
+        <p className="no-print mb-3 flex gap-5 md:hidden">
+          <Switches onKeys={() => setKeys(true)} />
+        </p>
         Closed course only, never a public road. Frenum measures; it does not say that a car is safe or
         road-legal. That is for local codes, scrutineers and licensed workshops.
       </footer>
       <KeySheet open={keys} onClose={() => setKeys(false)} />
+    </>
+  );
+}
+
+/** Units, theme and keys; in the header, and on a phone at the foot. */
+function Switches({ onKeys }: { onKeys: () => void }) {
+  const preferences = usePreferences();
+  return (
+    <>
+      <Button tone="link" onClick={preferences.toggleSystem}>
+        {preferences.system === 'metric' ? 'Imperial' : 'Metric'}
+      </Button>
+      <Button tone="link" onClick={preferences.toggleNight}>
+        {preferences.night ? 'Day' : 'Night'}
+      </Button>
+      <Button tone="link" onClick={onKeys}>
+        Keys
+      </Button>
     </>
   );
 }

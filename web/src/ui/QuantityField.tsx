@@ -12,8 +12,10 @@ export function outOfBounds(entered: number, unit: string, allowed: Allowed): st
   return `${entered} ${usual.symbol} read. It must be ${range(allowed)}.`;
 }
 
-const range = (a: Allowed) =>
-  `${Number(a.low.toPrecision(4))} to ${Number(a.high.toPrecision(4))} ${a.units[0]?.symbol ?? ''}`.trim();
+const range = (a: Allowed) => `${plain(a.low)} to ${plain(a.high)} ${a.units[0]?.symbol ?? ''}`.trim();
+
+/** Up to four digits, with a true minus. */
+const plain = (x: number) => String(Number(x.toPrecision(4))).replace('-', '−');
 
 /** A number with its unit, kept as typed. Empty means not known. */
 export function QuantityField(props: {

@@ -62,7 +62,7 @@ export function PlanForm(props: {
   );
   const rows = Math.min(6, props.configurations.length, plan.configurationIds.length + 1);
   return (
-    <div className="no-print grid content-start gap-4">
+    <div className="no-print grid content-start gap-4 max-lg:order-last">
       <Heading>The plan</Heading>
       {Array.from({ length: rows }, (_, i) => configuration(i))}
       <Field label="Procedure">

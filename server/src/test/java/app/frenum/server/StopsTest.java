@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -46,6 +48,15 @@ class StopsTest {
         assertThat(decisions)
                 .extracting(d -> d.get("reason").asString())
                 .containsExactly("braked before the cone", "it was the other run");
+    }
+
+    @Test
+    void manyMayAskForTheListAtTheSameMoment() {
+        List<CompletableFuture<Integer>> asked = IntStream.range(0, 8)
+                .mapToObj(i -> CompletableFuture.supplyAsync(
+                        () -> server.tryGet("/api/tests").status()))
+                .toList();
+        assertThat(asked).extracting(CompletableFuture::join).containsOnly(200);
     }
 
     @Test

@@ -89,11 +89,13 @@ class TestListService {
                 .filter(p -> p.verdict() != Verdict.NOT_COMPARABLE)
                 .findFirst()
                 .or(() -> pairs.stream().findFirst());
-        return kept.save(new KeptVerdict(
+        KeptVerdict now = new KeptVerdict(
                 test.id(),
                 standsFor,
                 telling.map(ComparisonView.Pair::verdict).orElse(null),
-                telling.map(ComparisonView.Pair::candidate).orElse(null)));
+                telling.map(ComparisonView.Pair::candidate).orElse(null));
+        kept.keep(now.testId(), standsFor, telling.map(p -> p.verdict().name()).orElse(null), now.candidate());
+        return now;
     }
 
     private static <T> Map<UUID, T> byId(List<T> all, Function<T, UUID> id) {
