@@ -6,6 +6,7 @@ import { figure } from '../../units/units';
 import { Status } from '../../ui/Status';
 import { Table, Th } from '../../ui/Table';
 import { cx } from '../../ui/cx';
+import { conditionWords } from './conditions';
 
 /** The stops by configuration and block; struck-out ones stay in their place. */
 export function StopList(props: {
@@ -40,6 +41,9 @@ export function StopList(props: {
               >
                 <MarkLabel letter={letterOf(index)} /> {detail.configurations[index]?.name}
                 {s.block > 1 && <span className="text-ink-3">, block {s.block}</span>}
+                <span className="block text-[12.5px] font-[450] text-ink-3">
+                  {conditionWords(s.conditions, units)}
+                </span>
               </th>
             </tr>
             {detail.stops

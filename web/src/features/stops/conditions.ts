@@ -1,0 +1,37 @@
+import type { TestDetail } from '../../api/types';
+import { number, type UnitTable } from '../../units/units';
+
+type Written = { [K in keyof TestDetail['series'][number]['conditions']]?: string | number | null };
+
+const clock = (instant: string) =>
+  new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** Under what a series was driven, as far as somebody wrote it down. */
+export function conditionWords(c: Written, units: UnitTable): string {
+  const t = units.temperature;
+  const told = (value: string | number | null | undefined, words: (x: number) => string) =>
+    typeof value === 'number' ? words(value) : '';
+  return [
+    c.drivenOn,
+    c.begunAt && `${clock(String(c.begunAt))}${c.endedAt ? ` to ${clock(String(c.endedAt))}` : ''}`,
+    c.surface,
+    told(c.ambientC, (x) => `air ${number(t.of(x), 0)} ${t.unit}`),
+    told(c.trackC, (x) => `lane ${number(t.of(x), 0)} ${t.unit}`),
+    told(
+      c.windMps,
+      (x) =>
+        `wind ${number(units.speed.of(Math.abs(x)), 0)} ${units.speed.unit} ${x < 0 ? 'from behind' : 'against'}`,
+    ),
+    told(c.humidity, (x) => `humidity ${number(100 * x, 0)} %`),
+    told(
+      c.tyrePressureFrontBar,
+      (x) =>
+        `front tyres ${number(units.pressure.of(x), units.pressure.unit === 'bar' ? 2 : 0)} ${units.pressure.unit}`,
+    ),
+    c.driver,
+    c.load,
+    c.direction && `heading ${c.direction}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
