@@ -880,16 +880,6 @@ export interface components {
             /** Format: double */
             value?: number;
         };
-        Entry: {
-            field: string;
-            help: string;
-            /** Format: double */
-            high: number;
-            label: string;
-            /** Format: double */
-            low: number;
-            units: components["schemas"]["Choice"][];
-        };
         Event: {
             /** Format: double */
             energyJ: number;
@@ -954,6 +944,16 @@ export interface components {
             perSide: number;
             stretches: components["schemas"]["Stretch"][];
         };
+        FormEntry: {
+            field: string;
+            help: string;
+            /** Format: double */
+            high: number;
+            label: string;
+            /** Format: double */
+            low: number;
+            units: components["schemas"]["Choice"][];
+        };
         FusedStop: {
             bias: components["schemas"]["WrittenFigure"];
             distance: components["schemas"]["WrittenFigure"];
@@ -962,10 +962,10 @@ export interface components {
         };
         GarageForm: {
             fitting: components["schemas"]["Tick"][];
-            parts: components["schemas"]["Entry"][];
+            parts: components["schemas"]["FormEntry"][];
             slots: components["schemas"]["SlotEntry"][];
             switches: components["schemas"]["Tick"][];
-            vehicle: components["schemas"]["Entry"][];
+            vehicle: components["schemas"]["FormEntry"][];
         };
         Gate: {
             coldest: components["schemas"]["WrittenQuantity"];
@@ -1381,6 +1381,8 @@ export interface components {
         PlanForm: {
             abort: components["schemas"]["AbortItem"][];
             crew: components["schemas"]["CrewPlace"][];
+            lane: components["schemas"]["FormEntry"][];
+            plan: components["schemas"]["FormEntry"][];
             radio: components["schemas"]["Word"][];
             safety: components["schemas"]["SafetyItem"][];
         };

@@ -2,13 +2,13 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem, put } from '../../api/client';
 import { lanes as lanesQuery } from '../../api/queries';
-import type { LaneSpec, LaneView } from '../../api/types';
+import type { Entry, LaneSpec, LaneView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure } from '../../ui/Layout';
 import { QuantityField } from '../../ui/QuantityField';
 import { Sheet } from '../../ui/Sheet';
-import { LANE_FIELDS } from './units';
+import { fieldKey } from './fieldKey';
 
 const NEW: LaneSpec = {
   site: '',
@@ -23,6 +23,7 @@ const NEW: LaneSpec = {
 
 /** Where is driven: chosen from the lanes known, or described. */
 export function LaneForm(props: {
+  entries: Entry[];
   lanes: LaneView[];
   chosen: string | null;
   onChoose: (id: string | null) => void;
@@ -55,6 +56,7 @@ export function LaneForm(props: {
         <LaneSheet
           key={edited.id}
           lane={edited}
+          entries={props.entries}
           onSaved={(id) => {
             setEdited(null);
             props.onChoose(id);
@@ -66,7 +68,12 @@ export function LaneForm(props: {
   );
 }
 
-function LaneSheet(props: { lane: LaneView; onSaved: (id: string) => void; onClose: () => void }) {
+function LaneSheet(props: {
+  lane: LaneView;
+  entries: Entry[];
+  onSaved: (id: string) => void;
+  onClose: () => void;
+}) {
   const client = useQueryClient();
   const [spec, setSpec] = useState(props.lane.lane);
   const save = useMutation({
@@ -83,14 +90,19 @@ function LaneSheet(props: { lane: LaneView; onSaved: (id: string) => void; onClo
       <Input value={spec[key]} onChange={(e) => setSpec({ ...spec, [key]: e.target.value })} />
     </Field>
   );
-  const quantity = (key: 'length' | 'runOff' | 'grade') => (
-    <QuantityField
-      allowed={LANE_FIELDS[key]}
-      value={spec[key]}
-      error={errors[key]}
-      onChange={(q) => q && setSpec({ ...spec, [key]: q })}
-    />
-  );
+  const quantity = (key: 'length' | 'runOff' | 'grade') => {
+    const allowed = props.entries.find((e) => fieldKey(e.field) === key);
+    return (
+      allowed && (
+        <QuantityField
+          allowed={allowed}
+          value={spec[key]}
+          {...(errors[key] ? { error: errors[key] } : {})}
+          onChange={(q) => q && setSpec({ ...spec, [key]: q })}
+        />
+      )
+    );
+  };
   return (
     <Sheet open title="The lane" onClose={props.onClose}>
       <form

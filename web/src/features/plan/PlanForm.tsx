@@ -1,11 +1,18 @@
-import type { Configuration, LaneView, Plan, ProcedureView, Quantity } from '../../api/types';
+import type {
+  Configuration,
+  LaneView,
+  Plan,
+  PlanForm as Form,
+  ProcedureView,
+  Quantity,
+} from '../../api/types';
+import { fieldKey } from './fieldKey';
 import { letterOf } from '../../charts/letters';
 import { Field, Input, Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { QuantityField } from '../../ui/QuantityField';
 import { labelOf } from '../garage/labels';
 import { LaneForm } from './LaneForm';
-import { PLAN_FIELDS } from './units';
 
 const ORDERS: [Plan['order'], string][] = [
   ['A_B_A', 'A-B-A, back to the baseline'],
@@ -14,28 +21,37 @@ const ORDERS: [Plan['order'], string][] = [
   ['ONE_AFTER_ANOTHER', 'one after another'],
 ];
 
+type PlanQuantity =
+  'speed' | 'margin' | 'slot' | 'ambient' | 'fitting' | 'turnRound' | 'expectedStop' | 'limit';
+
 /** Everything a plan says. Each change is worked out at once. */
 export function PlanForm(props: {
   configurations: Configuration[];
   procedures: ProcedureView[];
   lanes: LaneView[];
+  form: Form;
   plan: Plan;
   errors: Record<string, string>;
   onChange: (plan: Plan) => void;
 }) {
   const { plan, errors, onChange } = props;
   const set = (changes: Partial<Plan>) => onChange({ ...plan, ...changes });
-  const quantity = (key: keyof typeof PLAN_FIELDS) => (
-    <QuantityField
-      key={key}
-      allowed={PLAN_FIELDS[key]}
-      value={plan[key]}
-      error={errors[key]}
-      onChange={(q: Quantity | null) => {
-        if (q || key === 'expectedStop' || key === 'limit') set({ [key]: q });
-      }}
-    />
-  );
+  const quantity = (key: PlanQuantity) => {
+    const allowed = props.form.plan.find((f) => fieldKey(f.field) === key);
+    return (
+      allowed && (
+        <QuantityField
+          key={key}
+          allowed={allowed}
+          value={plan[key]}
+          {...(errors[key] ? { error: errors[key] } : {})}
+          onChange={(q: Quantity | null) => {
+            if (q || key === 'expectedStop' || key === 'limit') set({ [key]: q });
+          }}
+        />
+      )
+    );
+  };
   const configuration = (i: number) => (
     <Field
       key={i}
@@ -102,7 +118,12 @@ export function PlanForm(props: {
           <option value="LIGHT">light</option>
         </Select>
       </Field>
-      <LaneForm lanes={props.lanes} chosen={plan.laneId} onChoose={(laneId) => set({ laneId })} />
+      <LaneForm
+        entries={props.form.lane}
+        lanes={props.lanes}
+        chosen={plan.laneId}
+        onChoose={(laneId) => set({ laneId })}
+      />
       {quantity('expectedStop')}
       {quantity('slot')}
       {quantity('fitting')}

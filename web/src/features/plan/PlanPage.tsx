@@ -1,7 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import { configurations, lanes, plan, procedures, test } from '../../api/queries';
-import type { Configuration, LaneView, Plan, PlanView, ProcedureView, TestDetail } from '../../api/types';
+import { configurations, lanes, plan, procedures, test, planForm } from '../../api/queries';
+import type {
+  Configuration,
+  LaneView,
+  Plan,
+  PlanForm,
+  PlanView,
+  ProcedureView,
+  TestDetail,
+} from '../../api/types';
 import { EmptySlab, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Link } from 'react-router';
@@ -22,6 +30,7 @@ function WithLibrary({ detail }: { detail: TestDetail }) {
   const methods = useQuery(procedures());
   const places = useQuery(lanes());
   const stored = useQuery(plan(detail.test.id));
+  const asked = useQuery(planForm());
   return (
     <Loaded query={own} what="Reading the configurations">
       {(all) => (
@@ -30,7 +39,11 @@ function WithLibrary({ detail }: { detail: TestDetail }) {
             <Loaded query={places} what="Reading the lanes">
               {(known) => (
                 <Loaded query={stored} what="Reading the plan">
-                  {(view) => <Start {...{ detail, all, library, known, view }} />}
+                  {(view) => (
+                    <Loaded query={asked} what="Reading what a plan asks for">
+                      {(form) => <Start {...{ detail, all, library, known, view, form }} />}
+                    </Loaded>
+                  )}
                 </Loaded>
               )}
             </Loaded>
@@ -47,9 +60,10 @@ type Props = {
   library: ProcedureView[];
   known: LaneView[];
   view: PlanView;
+  form: PlanForm;
 };
 
-function Start({ detail, all, library, known, view }: Props) {
+function Start({ detail, all, library, known, view, form }: Props) {
   const procedure = library[0];
   if (all.length < 2 || !procedure) {
     return (
@@ -73,6 +87,7 @@ function Start({ detail, all, library, known, view }: Props) {
       configurations={all}
       procedures={library}
       lanes={known}
+      form={form}
       stored={view}
       first={view.plan ?? firstPlan(detail, all, procedure, known)}
     />

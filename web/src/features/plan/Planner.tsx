@@ -8,6 +8,7 @@ import type {
   Forecast,
   LaneView,
   Plan,
+  PlanForm as Form,
   PlanView,
   ProcedureView,
   TestDetail,
@@ -43,6 +44,7 @@ export function Planner(props: {
   configurations: Configuration[];
   procedures: ProcedureView[];
   lanes: LaneView[];
+  form: Form;
   stored: PlanView;
   first: Plan;
 }) {

@@ -4,10 +4,6 @@ const SPEED = [
   { unit: 'KILOMETRES_PER_HOUR', symbol: 'km/h' },
   { unit: 'MILES_PER_HOUR', symbol: 'mph' },
 ] as Allowed['units'];
-const LENGTH = [
-  { unit: 'METRES', symbol: 'm' },
-  { unit: 'FEET', symbol: 'ft' },
-] as Allowed['units'];
 const TEMPERATURE = [
   { unit: 'CELSIUS', symbol: '°C' },
   { unit: 'FAHRENHEIT', symbol: '°F' },
@@ -20,48 +16,6 @@ const TIME = [
 
 /** The same units with another one first, in which the bounds are told. */
 const usual = (unit: string) => [...TIME].sort((a, b) => Number(b.unit === unit) - Number(a.unit === unit));
-
-/** What a plan asks for, bounded as the server bounds it. */
-export const PLAN_FIELDS = {
-  speed: { label: 'Test speed', low: 15, high: 300, units: SPEED },
-  margin: {
-    label: 'Worth having',
-    low: 0.05,
-    high: 50,
-    units: LENGTH,
-    help: 'The smallest difference that would matter to you.',
-  },
-  slot: { label: 'Booked time', low: 0.2, high: 24, units: usual('HOURS') },
-  ambient: { label: 'Air', low: -40, high: 55, units: TEMPERATURE },
-  fitting: { label: 'Changing the parts takes', low: 0, high: 1440, units: TIME },
-  turnRound: {
-    label: 'Turning round takes',
-    low: 5,
-    high: 3600,
-    units: usual('SECONDS'),
-    help: 'Both ends together.',
-  },
-  expectedStop: {
-    label: 'Expected stop',
-    low: 2,
-    high: 500,
-    units: LENGTH,
-    help: 'Empty: from earlier stops, or assumed.',
-  },
-  limit: { label: 'Hottest disc allowed', low: 80, high: 1000, units: TEMPERATURE },
-} satisfies Record<string, Allowed>;
-
-export const LANE_FIELDS = {
-  length: { label: 'Length to drive on', low: 20, high: 6000, units: LENGTH },
-  runOff: { label: 'Run-off beyond it', low: 0, high: 3000, units: LENGTH, help: 'Free of anything to hit.' },
-  grade: {
-    label: 'Grade',
-    low: -15,
-    high: 15,
-    units: [{ unit: 'PERCENT', symbol: '%' }] as Allowed['units'],
-    help: 'Uphill in the main direction counts positive.',
-  },
-} satisfies Record<string, Allowed>;
 
 const MASS = [
   { unit: 'KILOGRAMS', symbol: 'kg' },

@@ -1,9 +1,7 @@
 package app.frenum.core.plan;
 
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -28,18 +26,15 @@ public record LaneSpec(
         String surface,
         boolean bothWays,
         String controlledBy) {
-    private static final Bounds LENGTH = Bounds.of(20, 6000, Unit.METRES);
-    private static final Bounds RUN_OFF = Bounds.of(0, 3000, Unit.METRES);
-    private static final Bounds GRADE = Bounds.of(-15, 15, Unit.PERCENT);
 
     /** Everything that cannot be right. */
     public List<FieldProblem> problems() {
         List<FieldProblem> found = new ArrayList<>();
         named(lane, "lane", "Name the lane.", found);
         named(controlledBy, "controlledBy", "Name who controls it: a lane nobody controls is not closed.", found);
-        LENGTH.check(length, "length", found);
-        RUN_OFF.check(runOff, "runOff", found);
-        GRADE.check(grade, "grade", found);
+        LaneField.LENGTH.bounds().check(length, "length", found);
+        LaneField.RUN_OFF.bounds().check(runOff, "runOff", found);
+        LaneField.GRADE.bounds().check(grade, "grade", found);
         return found;
     }
 

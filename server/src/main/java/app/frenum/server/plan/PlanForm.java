@@ -1,14 +1,23 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.plan.LaneField;
+import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.procedure.RadioWord;
 import app.frenum.core.procedure.SafetyCheck;
+import app.frenum.server.FormEntry;
 import java.util.Arrays;
 import java.util.List;
 
-/** What is said and seen to on the day, so that the interface has no list of its own. */
-record PlanForm(List<CrewPlace> crew, List<Word> radio, List<SafetyItem> safety, List<AbortItem> abort) {
+/** What a plan and a lane ask for, and what is said and seen to on the day, so that the interface has no list of its own. */
+record PlanForm(
+        List<FormEntry> plan,
+        List<FormEntry> lane,
+        List<CrewPlace> crew,
+        List<Word> radio,
+        List<SafetyItem> safety,
+        List<AbortItem> abort) {
     /** A role on the day, and what whoever has it does. */
     record CrewPlace(CrewRole role, String label, String duty) {}
 
@@ -23,6 +32,12 @@ record PlanForm(List<CrewPlace> crew, List<Word> radio, List<SafetyItem> safety,
 
     static PlanForm whole() {
         return new PlanForm(
+                Arrays.stream(PlanField.values())
+                        .map(f -> FormEntry.of(f, f.label(), f.help(), f.bounds()))
+                        .toList(),
+                Arrays.stream(LaneField.values())
+                        .map(f -> FormEntry.of(f, f.label(), f.help(), f.bounds()))
+                        .toList(),
                 Arrays.stream(CrewRole.values())
                         .map(r -> new CrewPlace(r, r.label(), r.duty()))
                         .toList(),

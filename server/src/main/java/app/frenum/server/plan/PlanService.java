@@ -2,12 +2,11 @@ package app.frenum.server.plan;
 
 import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.plan.Forecast;
+import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.SafetyGate;
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
@@ -26,14 +25,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class PlanService {
-    private static final Bounds SPEED = Bounds.of(15, 300, Unit.KILOMETRES_PER_HOUR);
-    private static final Bounds MARGIN = Bounds.of(0.05, 50, Unit.METRES);
-    private static final Bounds SLOT = Bounds.of(0.2, 24, Unit.HOURS);
-    private static final Bounds AIR = Bounds.of(-40, 55, Unit.CELSIUS);
-    private static final Bounds FITTING = Bounds.of(0, 24, Unit.HOURS);
-    private static final Bounds TURN_ROUND = Bounds.of(5, 3600, Unit.SECONDS);
-    private static final Bounds STOP = Bounds.of(2, 500, Unit.METRES);
-    private static final Bounds LIMIT = Bounds.of(80, 1000, Unit.CELSIUS);
 
     private static final double SAME_SPEED_MPS = 0.01;
 
@@ -102,14 +93,14 @@ public class PlanService {
 
     private static void refuse(PlanRequest p) {
         List<FieldProblem> found = new ArrayList<>();
-        SPEED.check(p.speed(), "speed", found);
-        MARGIN.check(p.margin(), "margin", found);
-        SLOT.check(p.slot(), "slot", found);
-        AIR.check(p.ambient(), "ambient", found);
-        FITTING.check(p.fitting(), "fitting", found);
-        TURN_ROUND.check(p.turnRound(), "turnRound", found);
-        p.expectedStop().ifPresent(q -> STOP.check(q, "expectedStop", found));
-        p.limit().ifPresent(q -> LIMIT.check(q, "limit", found));
+        PlanField.SPEED.bounds().check(p.speed(), "speed", found);
+        PlanField.MARGIN.bounds().check(p.margin(), "margin", found);
+        PlanField.SLOT.bounds().check(p.slot(), "slot", found);
+        PlanField.AMBIENT.bounds().check(p.ambient(), "ambient", found);
+        PlanField.FITTING.bounds().check(p.fitting(), "fitting", found);
+        PlanField.TURN_ROUND.bounds().check(p.turnRound(), "turnRound", found);
+        p.expectedStop().ifPresent(q -> PlanField.EXPECTED_STOP.bounds().check(q, "expectedStop", found));
+        p.limit().ifPresent(q -> PlanField.LIMIT.bounds().check(q, "limit", found));
         found.addAll(p.crew().problems());
         if (p.configurationIds().stream().distinct().count()
                 < p.configurationIds().size()) {

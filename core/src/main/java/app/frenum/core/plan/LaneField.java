@@ -1,0 +1,33 @@
+package app.frenum.core.plan;
+
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Unit;
+
+/** A figure that is asked of a lane, with its bounds. */
+public enum LaneField {
+    LENGTH("Length to drive on", Bounds.of(20, 6000, Unit.METRES), ""),
+    RUN_OFF("Run-off beyond it", Bounds.of(0, 3000, Unit.METRES), "Free of anything to hit."),
+    GRADE("Grade", Bounds.of(-15, 15, Unit.PERCENT), "Uphill in the main direction counts positive.");
+
+    private final String label;
+    private final Bounds bounds;
+    private final String help;
+
+    LaneField(String label, Bounds bounds, String help) {
+        this.label = label;
+        this.bounds = bounds;
+        this.help = help;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public Bounds bounds() {
+        return bounds;
+    }
+
+    public String help() {
+        return help;
+    }
+}
