@@ -94,6 +94,11 @@ public final class Drive {
         return once("rear", () -> Smoothing.lowPass(rawRear(), Smoothing.PRESSURE_HZ));
     }
 
+    /** Pedal travel, smoothed like pressure so that both keep step, m. */
+    public Signal travel() {
+        return once("travel", () -> Smoothing.lowPass(signal(Role.PEDAL_TRAVEL), Smoothing.PRESSURE_HZ));
+    }
+
     /** 1 pressed, 0 not. */
     public Signal brakeSwitch() {
         return once("brakeSwitch", () -> signal(Role.BRAKE_SWITCH));

@@ -17,7 +17,17 @@ public record Approach(double entryMps, double releaseMps, double coolingS, Even
         /** The driver eases off for half a second. */
         LIFT,
         /** The driver brakes before the cone, gently at first. */
-        EARLY
+        EARLY;
+
+        /** By how much the foot's pressure is changed, so long after the brake was applied. */
+        double emphasis(double t) {
+            return switch (this) {
+                case NONE -> 1;
+                case LOCK -> t > 0.4 && t < 0.85 ? 1.5 : 0.95;
+                case LIFT -> t > 1.2 && t < 1.8 ? 0.45 : 1;
+                case EARLY -> t < 1.0 ? 0.25 : 1;
+            };
+        }
     }
 
     public static Approach stop(double entryMps, double coolingS) {

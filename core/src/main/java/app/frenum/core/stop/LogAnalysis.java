@@ -8,7 +8,9 @@ import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
 
 /**
  * What a log holds: its health, and its stops and snubs in order. A stop has v0 ≥ 5 m/s, lasts ≥ 0.4 s and slows
@@ -41,14 +43,10 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
         List<MeasuredStop> stops = new ArrayList<>();
         double worst = 0;
         for (BrakeApplication brake : new BrakeFinder(log, calibration).find()) {
-            Drive drive = measurer.read(brake.onsetS(), brake.offS());
-            if (!drive.speed().covers(brake.onsetS()) || drive.speed().at(brake.onsetS()) < SLOWEST_ENTRY_MPS) {
-                continue;
-            }
-            StopExtent extent = StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
-            if (isBraking(drive, extent)) {
-                stops.add(measurer.measure(drive, extent, brake, brake.source()));
-                worst = Math.max(worst, disagreement(log, drive, extent));
+            Optional<MeasuredStop> stop = measured(measurer, calibration, brake, extent -> true);
+            if (stop.isPresent()) {
+                stops.add(stop.get());
+                worst = Math.max(worst, disagreement(log, measurer, calibration, brake));
             }
         }
         if (worst > DISAGREEMENT) {
@@ -58,6 +56,19 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
                             .formatted(100 * worst)));
         }
         return new LogAnalysis(calibration, List.copyOf(health), List.copyOf(stops));
+    }
+
+    /** An application of the brake as a stop or snub; empty when it is neither, or its extent is not wanted. */
+    static Optional<MeasuredStop> measured(
+            StopMeasurer measurer, Calibration calibration, BrakeApplication brake, Predicate<StopExtent> wanted) {
+        Drive drive = measurer.read(brake.onsetS(), brake.offS());
+        if (!drive.speed().covers(brake.onsetS()) || drive.speed().at(brake.onsetS()) < SLOWEST_ENTRY_MPS) {
+            return Optional.empty();
+        }
+        StopExtent extent = StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
+        return isBraking(drive, extent) && wanted.test(extent)
+                ? Optional.of(measurer.measure(drive, extent, brake, brake.source()))
+                : Optional.empty();
     }
 
     /**
@@ -100,9 +111,12 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
     }
 
     /** Share by which the accelerometer's integral over a stop misses the change of speed. */
-    private static double disagreement(Log log, Drive drive, StopExtent extent) {
+    private static double disagreement(
+            Log log, StopMeasurer measurer, Calibration calibration, BrakeApplication brake) {
         boolean sensor = log.channel(Role.DECELERATION).isPresent()
                 || log.channel(Role.ACCELERATION).isPresent();
+        Drive drive = measurer.read(brake.onsetS(), brake.offS());
+        StopExtent extent = StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
         double change = drive.speed().at(extent.onsetS()) - drive.speed().at(extent.lastSampleS());
         if (!sensor || change <= 0) {
             return 0;

@@ -4,6 +4,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Everything one stop or snub of a log tells. SI, bar and °C; times in s from the first row of the log. Where a
@@ -34,6 +35,8 @@ import java.util.Map;
  * @param brake the application of the brake as it was found, with its modulations; moving an edge leaves it alone
  * @param startTemperatures °C, last sample at or before onset
  * @param peakTemperatures °C, of the smoothed signal
+ * @param pedal its travel as pressure rose; empty where travel or pressure was not logged
+ * @param lockedAtS when each wheel that locked began to, s
  * @param uncertainty of the figures above, from the logger
  * @param fused the same stop by fused speed, where that can be had
  * @param gripLimited whether tyres rather than brakes set the deceleration
@@ -65,12 +68,16 @@ public record MeasuredStop(
         BrakeApplication brake,
         Map<WheelPosition, Double> startTemperatures,
         Map<WheelPosition, Double> peakTemperatures,
+        PedalCurve pedal,
+        Map<WheelPosition, Double> lockedAtS,
         StopUncertainty uncertainty,
         FusedStop fused,
         boolean gripLimited,
         List<Flag> flags) {
     /** Stops that were stored before a figure existed do not have it. */
     public MeasuredStop {
+        pedal = pedal == null ? PedalCurve.NONE : pedal;
+        lockedAtS = lockedAtS == null ? Map.of() : lockedAtS;
         fused = fused == null ? FusedStop.none("it was not computed when this stop was stored") : fused;
         uncertainty = uncertainty == null
                 ? StopUncertainty.none("it was not computed when this stop was stored")
@@ -79,6 +86,19 @@ public record MeasuredStop(
 
     public boolean hasFlag(FlagCode code) {
         return flags.stream().anyMatch(f -> f.code() == code);
+    }
+
+    /** Whether a rear wheel locked before any front wheel did. */
+    public boolean rearLockedFirst() {
+        return lockedAtS.entrySet().stream()
+                .min(Map.Entry.comparingByValue())
+                .filter(first -> !first.getKey().isFront())
+                .isPresent();
+    }
+
+    /** The hottest that any disc was, °C; absent where none was logged. */
+    public Optional<Double> hottestC() {
+        return peakTemperatures.values().stream().max(Double::compare);
     }
 
     public Validity validity() {

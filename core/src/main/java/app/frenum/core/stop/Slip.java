@@ -4,6 +4,7 @@ import app.frenum.core.log.Drive;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.WheelPosition;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
@@ -12,19 +13,20 @@ import java.util.Set;
  * What the wheels did during a stop: which locked (slip over 20 % for at least 0.1 s above 3 m/s), and for what
  * share of the plateau the tyres rather than the brakes set the deceleration.
  *
- * @param locked wheels that locked
+ * @param locked wheels that locked, with when each first did, s
  * @param slipped wheels that slipped by more than 10 %
  * @param limitedShare share of the plateau with anti-lock at work or a wheel locked, 0 to 1
  * @param antiLockWorked whether anti-lock worked at all
  */
-record Slip(Set<WheelPosition> locked, Set<WheelPosition> slipped, double limitedShare, boolean antiLockWorked) {
+record Slip(
+        Map<WheelPosition, Double> locked, Set<WheelPosition> slipped, double limitedShare, boolean antiLockWorked) {
     private static final double LOCKED = 0.20;
     private static final double SLIPPING = 0.10;
     private static final double SUSTAINED_S = 0.1;
     private static final double LOWEST_MPS = 3;
 
     static Slip of(Drive drive, double onset, double end, PlateauWindow plateau) {
-        Set<WheelPosition> locked = EnumSet.noneOf(WheelPosition.class);
+        Map<WheelPosition, Double> locked = new EnumMap<>(WheelPosition.class);
         Set<WheelPosition> slipped = EnumSet.noneOf(WheelPosition.class);
         Signal speed = drive.speed().between(onset, end);
         double[] t = speed.t();
@@ -52,7 +54,7 @@ record Slip(Set<WheelPosition> locked, Set<WheelPosition> slipped, double limite
                     first = i;
                 }
                 if (t[i] - since >= SUSTAINED_S) {
-                    locked.add(wheel.getKey());
+                    locked.putIfAbsent(wheel.getKey(), since);
                     Arrays.fill(limited, first, i + 1, true);
                 }
             }

@@ -119,6 +119,8 @@ final class StopMeasurer {
                     brake,
                     startTemperatures(),
                     peakTemperatures(),
+                    PedalCurve.of(drive.front(), drive.travel(), onset, end),
+                    slip.locked(),
                     StopUncertainty.of(v0, 1 / speed.period(), distance, corrected, time, mfdd, mfddUncertainty()),
                     FusedStop.of(drive, brake, onset, calibration.restSpeedRms()),
                     gripLimited,
@@ -311,7 +313,7 @@ final class StopMeasurer {
                 flag(
                         FlagCode.WHEEL_LOCK,
                         "locked: "
-                                + slip.locked().stream()
+                                + slip.locked().keySet().stream()
                                         .map(WheelPosition::label)
                                         .collect(Collectors.joining(", ")));
             }

@@ -77,6 +77,14 @@ public sealed interface Happening {
         }
     }
 
+    /** The logger saw a stop or snub come to its end; it is judged at once. */
+    record Logged(LoggedStop stop) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.logged(stop, event);
+        }
+    }
+
     /** An operator went along with the rules, or overruled them with a reason. */
     record Decided(Validity validity, String reason) implements Happening {
         @Override

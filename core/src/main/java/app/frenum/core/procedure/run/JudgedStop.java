@@ -17,7 +17,9 @@ import java.util.UUID;
  * @param step index of its step
  * @param attempt in its step, from 1
  * @param atS when the run-up began
+ * @param restAtS when it stood, or let go of the brake
  * @param readings as entered
+ * @param logged what the logger saw of it; absent where there is none
  * @param startC disc temperatures read last before it
  * @param peaks late readings carried back to the peak
  * @param correctedM distance at the nominal speed, m, or mean deceleration where there is only a time
@@ -31,7 +33,9 @@ public record JudgedStop(
         int step,
         int attempt,
         double atS,
+        double restAtS,
         HandReadings readings,
+        Optional<LoggedStop> logged,
         Map<WheelPosition, Double> startC,
         Map<WheelPosition, Cooling.Peak> peaks,
         Figure correctedM,
@@ -52,13 +56,19 @@ public record JudgedStop(
         return decision.map(Ruling::validity).orElse(judged) != Validity.REPEAT;
     }
 
+    RunState.Driven driven() {
+        return new RunState.Driven(atS, restAtS, startC);
+    }
+
     JudgedStop decided(Ruling own) {
         return new JudgedStop(
                 id,
                 step,
                 attempt,
                 atS,
+                restAtS,
                 readings,
+                logged,
                 startC,
                 peaks,
                 correctedM,

@@ -2,6 +2,7 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.compare.LoggedStops;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.AbortRule;
@@ -11,6 +12,7 @@ import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -19,8 +21,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.UUID;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 
 /**
  * A run as it stands: planned → safety gate signed → waiting for the gate → approach → at rest, readings due → judged →
@@ -58,6 +60,12 @@ public record RunState(
     private static final double TAU_SPREAD = 0.2;
 
     private static final double AMBIENT_C = 2;
+    /** A stop under way at less of the asked speed than this is no stop of the run. */
+    private static final double SLOWEST_STARTED = 0.7;
+    /** How near the asked speed a stop must be that nobody started at the card. */
+    private static final double NEAR_UNSTARTED = 0.2;
+    /** How long after the vehicle stood somebody may press "at rest". */
+    private static final double CARD_IS_LATE_S = 5;
 
     public RunState {
         discs = List.copyOf(discs);
@@ -162,8 +170,8 @@ public record RunState(
 
     RunState discsRead(Map<WheelPosition, Double> celsius, RunEvent event) {
         require(
-                stage == Stage.WAITING || stage == Stage.TASK || stage == Stage.JUDGED,
-                "Discs are read while waiting for the gate.");
+                stage == Stage.WAITING || stage == Stage.TASK || stage == Stage.JUDGED || stage == Stage.AT_REST,
+                "Discs are read while the vehicle stands or cools.");
         RunState read = new Draft(this).discs(with(celsius, event.atS())).build();
         double hottest = celsius.values().stream().mapToDouble(c -> c).max().orElse(0);
         return read.haltIfTooHot(hottest, event);
@@ -219,7 +227,7 @@ public record RunState(
                 .stage(Stage.AT_REST)
                 .build();
         boolean snub = phase().kind() == Phase.Kind.SNUB;
-        return snub ? resting.judged(nothingRead(), event) : resting;
+        return snub ? resting.judged(event.id(), resting.driven(event), nothingRead(), Optional.empty()) : resting;
     }
 
     private static HandReadings nothingRead() {
@@ -242,51 +250,110 @@ public record RunState(
     }
 
     RunState entered(HandReadings readings, RunEvent event) {
+        boolean beside = stage == Stage.JUDGED && last().logged().isPresent();
         require(
-                stage == Stage.AT_REST || stage == Stage.APPROACH,
+                stage == Stage.AT_REST || stage == Stage.APPROACH || beside,
                 "Readings belong to a stop that was just driven; none was.");
         List<FieldProblem> problems = readings.problems();
         if (!problems.isEmpty()) {
             throw new OutOfTurn(problems.get(0).message());
         }
-        RunState judged = judged(readings, event);
-        double hottest = readings.peaks().values().stream()
-                .mapToDouble(q -> q.inside())
-                .max()
-                .orElse(0);
-        if (readings.pedal().filter(p -> p == PedalFeel.TO_THE_FLOOR).isPresent()) {
-            return judged.halted(Optional.of(AbortRule.PEDAL_TO_FLOOR), "the pedal went to the floor", event);
+        if (beside) {
+            // What people read and felt goes beside what the logger saw, and the stop is judged by both.
+            return withoutLast()
+                    .judged(last().id(), last().driven(), readings, last().logged())
+                    .haltIfDue(event);
         }
-        if (readings.rearFirst() && script.abortRules().contains(AbortRule.REAR_LOCKS_FIRST)) {
-            return judged.halted(Optional.of(AbortRule.REAR_LOCKS_FIRST), "the rear axle locked first", event);
-        }
-        return judged.haltIfTooHot(hottest, event);
+        return judged(event.id(), driven(event), readings, Optional.empty()).haltIfDue(event);
     }
 
-    private RunState judged(HandReadings readings, RunEvent event) {
-        Approach own = approach.orElseThrow();
-        Step now = current().orElseThrow();
-        OptionalDouble interval =
-                lastStartS.isPresent() ? OptionalDouble.of(own.atS() - lastStartS.getAsDouble()) : lastStartS;
-        List<Flag> flags =
-                StopRules.flags(phase(), script.sides().get(now.configuration()), readings, own.startC(), interval);
-        if (phase().kind() == Phase.Kind.SNUB) {
-            flags = flags.stream()
-                    .filter(f -> f.code() != FlagCode.NO_ENTRY_SPEED)
-                    .toList();
+    /**
+     * Whether the run asks for this stop: one near the speed of the step it is in, while it is under way or could be.
+     * What is driven in between, to turn round or to park, is none.
+     */
+    public boolean asksFor(LoggedStop stop) {
+        Optional<Phase> asked = current().filter(Step::isBraking).flatMap(Step::phase);
+        if (asked.isEmpty() || isSeenAlready(stop)) {
+            return false;
         }
+        double entry = stop.measured().entrySpeed().value() / asked.get().from().inside();
+        boolean kind = (stop.measured().kind() == StopKind.SNUB) == (asked.get().kind() == Phase.Kind.SNUB);
+        return switch (stage) {
+            case APPROACH, AT_REST -> kind && entry > SLOWEST_STARTED;
+            case WAITING, JUDGED -> kind && Math.abs(entry - 1) < NEAR_UNSTARTED;
+            default -> false;
+        };
+    }
+
+    /** A stop that was entered at the card before the logger told of it. */
+    private boolean isSeenAlready(LoggedStop stop) {
+        return stops.stream()
+                .anyMatch(s -> s.atS() <= stop.onsetAtS() && stop.onsetAtS() <= s.restAtS() + CARD_IS_LATE_S);
+    }
+
+    RunState logged(LoggedStop stop, RunEvent event) {
+        require(asksFor(stop), "The run does not ask for a stop like this now.");
+        if (stage == Stage.JUDGED) {
+            return decided(last().judged(), "", event).logged(stop, event);
+        }
+        Map<WheelPosition, Double> last = new EnumMap<>(WheelPosition.class);
+        lastRead().forEach((wheel, read) -> last.put(wheel, read.celsius()));
+        Driven driven = new Driven(
+                approach.map(Approach::atS).orElse(stop.onsetAtS()),
+                stop.restAtS(),
+                approach.map(Approach::startC).orElse(last));
+        List<DiscReading> since =
+                discs.stream().filter(d -> d.atS() >= stop.restAtS()).toList();
+        RunState atRest = new Draft(this)
+                .approach(null)
+                .lane(null)
+                .discs(since)
+                .stage(Stage.AT_REST)
+                .build();
+        return atRest.judged(event.id(), driven, nothingRead(), Optional.of(stop))
+                .haltIfDue(event);
+    }
+
+    private JudgedStop last() {
+        return stops.get(stops.size() - 1);
+    }
+
+    private RunState withoutLast() {
+        return new Draft(this).stops(stops.subList(0, stops.size() - 1)).build();
+    }
+
+    private Driven driven(RunEvent event) {
+        Approach own = approach.orElseThrow();
+        return new Driven(own.atS(), own.restAtS().orElse(event.atS()), own.startC());
+    }
+
+    /** When a stop was driven, and from which disc temperatures, whoever saw it. */
+    record Driven(double atS, double restAtS, Map<WheelPosition, Double> startC) {}
+
+    private RunState judged(UUID id, Driven driven, HandReadings readings, Optional<LoggedStop> logged) {
+        Step now = current().orElseThrow();
+        boolean again = lastStartS.isPresent() && lastStartS.getAsDouble() == driven.atS();
+        OptionalDouble before = again ? previousStart() : lastStartS;
+        OptionalDouble interval =
+                before.isPresent() ? OptionalDouble.of(driven.atS() - before.getAsDouble()) : OptionalDouble.empty();
+        StopRules.Seen seen = new StopRules.Seen(readings, logged, driven.startC(), interval);
+        List<Flag> flags = StopRules.flags(phase(), script.sides().get(now.configuration()), seen);
         Validity validity = StopRules.validity(flags, phase());
-        double restAtS = own.restAtS().orElse(event.atS());
         JudgedStop stop = new JudgedStop(
-                event.id(),
+                id,
                 step,
                 attempts() + 1,
-                own.atS(),
+                driven.atS(),
+                driven.restAtS(),
                 readings,
-                own.startC(),
-                peaks(readings),
-                corrected(readings, flags),
-                StopRules.measurement(readings, phase().from().inside()).readingUncertainty(),
+                logged,
+                seen.startC(),
+                peaks(readings, driven.restAtS()),
+                logged.map(l -> corrected(l, flags)).orElseGet(() -> corrected(readings, flags)),
+                logged.map(l -> l.measured().uncertainty().distance())
+                        .orElseGet(() -> StopRules.measurement(
+                                        readings, phase().from().inside())
+                                .readingUncertainty()),
                 flags,
                 validity,
                 Optional.empty());
@@ -295,12 +362,50 @@ public record RunState(
         RunState judged = new Draft(this)
                 .stops(all)
                 .approach(null)
-                .discs(coolingFrom(readings, restAtS))
-                .lastStart(own.atS())
+                .discs(coolingFrom(readings, driven.restAtS()))
+                .lastStart(driven.atS())
                 .stage(Stage.JUDGED)
                 .build();
         boolean goesOn = phase().kind() == Phase.Kind.SNUB && validity != Validity.REPEAT;
         return goesOn ? judged.advanced() : judged;
+    }
+
+    /** When the run-up before the last one began, in the same step. */
+    private OptionalDouble previousStart() {
+        return stops.stream()
+                .filter(s -> s.step() == step)
+                .mapToDouble(JudgedStop::atS)
+                .max();
+    }
+
+    /** Stops testing where the last stop asks for it, by the procedure's own rules. */
+    private RunState haltIfDue(RunEvent event) {
+        JudgedStop last = last();
+        HandReadings readings = last.readings();
+        if (readings.pedal().filter(p -> p == PedalFeel.TO_THE_FLOOR).isPresent()) {
+            return halted(Optional.of(AbortRule.PEDAL_TO_FLOOR), "the pedal went to the floor", event);
+        }
+        boolean rearFirst = readings.rearFirst()
+                || last.logged().filter(l -> l.measured().rearLockedFirst()).isPresent();
+        if (rearFirst && script.abortRules().contains(AbortRule.REAR_LOCKS_FIRST)) {
+            return halted(Optional.of(AbortRule.REAR_LOCKS_FIRST), "the rear axle locked first", event);
+        }
+        Optional<String> soft = PedalWatch.goneLong(stops);
+        if (soft.isPresent() && script.abortRules().contains(AbortRule.PEDAL_TO_FLOOR)) {
+            return halted(Optional.of(AbortRule.PEDAL_TO_FLOOR), soft.get(), event);
+        }
+        double read = readings.peaks().values().stream()
+                .mapToDouble(q -> q.inside())
+                .max()
+                .orElse(0);
+        double logged = last.logged().flatMap(l -> l.measured().hottestC()).orElse(0.0);
+        return haltIfTooHot(Math.max(read, logged), event);
+    }
+
+    private static Figure corrected(LoggedStop logged, List<Flag> flags) {
+        return flags.stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)
+                ? Figure.unknown("the entry speed is too far off to correct the distance for it")
+                : LoggedStops.value(logged.measured());
     }
 
     /** At the speed asked for; outside its tolerance the square law may not be used. */
@@ -310,24 +415,27 @@ public record RunState(
                 : StopRules.measurement(readings, phase().from().inside()).value();
     }
 
-    /** Peaks that late readings go back to. */
-    private Map<WheelPosition, Cooling.Peak> peaks(HandReadings r) {
-        Cooling cooling = new Cooling(script.tauS(), script.ambientC());
-        return r.peaks().entrySet().stream()
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey,
-                        e -> cooling.peakBefore(
-                                new Cooling.Peak(e.getValue().inside(), READING_C),
-                                r.lateS(),
-                                TAU_SPREAD * script.tauS(),
-                                AMBIENT_C)));
+    /** Peaks that late readings go back to: those entered, and those a thermometer sent since it came to rest. */
+    private Map<WheelPosition, Cooling.Peak> peaks(HandReadings r, double restAtS) {
+        Map<WheelPosition, Cooling.Peak> all = new EnumMap<>(WheelPosition.class);
+        discs.stream()
+                .filter(d -> d.atS() >= restAtS)
+                .forEach(d -> all.putIfAbsent(d.wheel(), peakBefore(d.celsius(), d.atS() - restAtS)));
+        r.peaks().forEach((wheel, q) -> all.put(wheel, peakBefore(q.inside(), r.lateS())));
+        return all;
+    }
+
+    private Cooling.Peak peakBefore(double celsius, double lateS) {
+        return new Cooling(script.tauS(), script.ambientC())
+                .peakBefore(new Cooling.Peak(celsius, READING_C), lateS, TAU_SPREAD * script.tauS(), AMBIENT_C);
     }
 
     /** The readings after a stop are the first of the next cool-down. */
-    private static List<DiscReading> coolingFrom(HandReadings r, double restAtS) {
-        return r.peaks().entrySet().stream()
-                .map(e -> new DiscReading(e.getKey(), e.getValue().inside(), restAtS + r.lateS()))
-                .toList();
+    private List<DiscReading> coolingFrom(HandReadings r, double restAtS) {
+        List<DiscReading> all =
+                new ArrayList<>(discs.stream().filter(d -> d.atS() >= restAtS).toList());
+        r.peaks().forEach((wheel, q) -> all.add(new DiscReading(wheel, q.inside(), restAtS + r.lateS())));
+        return all;
     }
 
     private RunState haltIfTooHot(double hottestC, RunEvent event) {

@@ -8,12 +8,16 @@ import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -37,23 +41,44 @@ final class StopRules {
     }
 
     /**
-     * Judges one stop.
+     * What is known of a stop when it is judged.
      *
-     * @param startC front discs as read last before it
+     * @param readings of people
+     * @param logged what the logger saw
+     * @param readC discs as read last before it
      * @param intervalS since the run-up before; empty for the first of its phase
      */
-    static List<Flag> flags(
-            Phase phase,
-            RunScript.Side side,
+    record Seen(
             HandReadings readings,
-            Map<WheelPosition, Double> startC,
+            Optional<LoggedStop> logged,
+            Map<WheelPosition, Double> readC,
             OptionalDouble intervalS) {
+        /** Discs at the start: the logger's last sample before the onset, else what was read. */
+        Map<WheelPosition, Double> startC() {
+            Map<WheelPosition, Double> all = new EnumMap<>(WheelPosition.class);
+            all.putAll(readC);
+            logged.ifPresent(l -> all.putAll(l.measured().startTemperatures()));
+            return all;
+        }
+
+        /** Switches as the logger saw them, and over that as people found them. */
+        Map<BrakeSwitch, Boolean> switches() {
+            Map<BrakeSwitch, Boolean> all = new EnumMap<>(BrakeSwitch.class);
+            logged.ifPresent(l -> all.putAll(l.switches()));
+            all.putAll(readings.switches());
+            return all;
+        }
+    }
+
+    /** Judges one stop. */
+    static List<Flag> flags(Phase phase, RunScript.Side side, Seen seen) {
         StopRules rules = new StopRules(phase, side);
-        rules.entrySpeed(readings);
-        rules.startTemperature(startC);
-        intervalS.ifPresent(rules::interval);
-        rules.switches(readings.switches());
-        if (readings.lockSeen()) {
+        seen.logged().ifPresentOrElse(l -> rules.logged(l.measured()), () -> rules.entrySpeed(seen.readings()));
+        rules.startTemperature(seen.startC());
+        seen.intervalS().ifPresent(rules::interval);
+        rules.switches(seen.switches());
+        boolean told = rules.flags.stream().anyMatch(f -> f.code() == FlagCode.WHEEL_LOCK);
+        if (seen.readings().lockSeen() && !told) {
             rules.add(
                     FlagCode.WHEEL_LOCK,
                     phase.lockForbidden() ? "a wheel locked, which this phase forbids" : "a wheel was seen to lock");
@@ -83,8 +108,24 @@ final class StopRules {
         return q.map(x -> Figure.of(x.inside())).orElse(Figure.unknown(whyNot));
     }
 
+    /** What the trace itself says; the speed is judged against the phase's, which may not be the test's. */
+    private void logged(MeasuredStop stop) {
+        double asked = phase.from().inside();
+        double entry = stop.entrySpeed().value();
+        boolean window = stop.basis() == DistanceBasis.SPEED_WINDOW;
+        if (!window && !Corrections.isEntrySpeedIn(entry, asked, AnalysisOptions.DEFAULT_ENTRY_TOLERANCE)) {
+            add(FlagCode.ENTRY_SPEED_OUT, "entry speed %.1f km/h, asked for %.0f ± 3 %%", entry * KMH, asked * KMH);
+        }
+        stop.flags().stream()
+                .filter(f -> f.code() != FlagCode.ENTRY_SPEED_OUT && f.code() != FlagCode.NO_NOMINAL)
+                .forEach(flags::add);
+    }
+
     private void entrySpeed(HandReadings readings) {
         double asked = phase.from().inside();
+        if (phase.kind() == Phase.Kind.SNUB && readings.entrySpeed().isEmpty()) {
+            return;
+        }
         if (readings.entrySpeed().isEmpty()) {
             add(FlagCode.NO_ENTRY_SPEED, "entry speed was not read; the distance is not corrected for it");
         } else if (phase.kind() == Phase.Kind.STOP

@@ -1,0 +1,22 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.stop.MeasuredStop;
+import java.util.Map;
+import java.util.UUID;
+
+/**
+ * A stop or snub as the vehicle's logger saw it, placed on the run's clock.
+ *
+ * @param recordingId which recording it is part of
+ * @param onsetAtS when the brake was applied, on the run's clock, s
+ * @param restAtS when it stood, or let go of the brake
+ * @param switches that the logger watches, as they stood at the onset
+ * @param measured its figures, in the recording's own time
+ */
+public record LoggedStop(
+        UUID recordingId, double onsetAtS, double restAtS, Map<BrakeSwitch, Boolean> switches, MeasuredStop measured) {
+    public LoggedStop {
+        switches = Map.copyOf(switches);
+    }
+}
