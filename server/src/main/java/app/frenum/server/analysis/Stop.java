@@ -10,6 +10,8 @@ class Stop extends Row {
     private int number;
     private UUID recordingId;
     private String byHand;
+    private String phase;
+    private String pedalFeel;
 
     protected Stop() {}
 
@@ -19,6 +21,21 @@ class Stop extends Row {
         this.number = number;
         this.recordingId = recordingId;
         this.byHand = byHand;
+    }
+
+    void beside(String itsPhase, String feel) {
+        phase = itsPhase;
+        pedalFeel = feel;
+    }
+
+    /** Null when it was not driven in a run. */
+    String phase() {
+        return phase;
+    }
+
+    /** How the pedal of a logged stop felt; null when nobody said. */
+    String pedalFeel() {
+        return pedalFeel;
     }
 
     UUID seriesId() {

@@ -3,6 +3,7 @@ package app.frenum.server.analysis;
 import app.frenum.core.compare.HandMeasurement;
 import app.frenum.core.compare.LoggedStops;
 import app.frenum.core.log.HealthFinding;
+import app.frenum.core.procedure.run.LoggedStop;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.LogAnalysis;
@@ -24,6 +25,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -93,15 +95,56 @@ public class StopService {
      * Adds a stop as it was entered at the trackside; there already, it stays.
      *
      * @param id made by the device it was entered on
+     * @param phase of the procedure it was driven in
      * @param struckOut why it does not count; empty when it does
      */
-    public void addEntered(UUID id, UUID seriesId, SheetStop row, Optional<String> struckOut, String by) {
+    public void addEntered(UUID id, UUID seriesId, SheetStop row, String phase, Optional<String> struckOut, String by) {
         if (stops.existsById(id)) {
             return;
         }
-        stops.save(new Stop(id, seriesId, highestNumber(seriesId) + 1, null, json.writeValueAsString(row)));
+        Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, null, json.writeValueAsString(row));
+        stop.beside(phase, null);
+        stops.save(stop);
         struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
         changed(seriesId);
+    }
+
+    /**
+     * What is known of a logged stop beside its trace.
+     *
+     * @param phase of the procedure it was driven in
+     * @param pedalFeel as the driver called it; null when nobody asked
+     */
+    public record Beside(String phase, @Nullable String pedalFeel) {}
+
+    /** Adds a stop that a run took from its logger; there already, it stays. */
+    public void addLiveLogged(
+            UUID id, UUID seriesId, LoggedStop logged, Beside beside, Optional<String> struckOut, String by) {
+        if (stops.existsById(id)) {
+            return;
+        }
+        Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, logged.recordingId(), null);
+        stop.beside(beside.phase(), beside.pedalFeel());
+        stops.save(stop);
+        // By now the log goes on beyond the rest, so that the discs' peaks are in it, which were still to come then.
+        MeasuredStop whole = remeasured(stop, logged);
+        measurements.save(
+                new Measurement(UUID.randomUUID(), id, 0, null, null, null, null, json.writeValueAsString(whole)));
+        struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
+        changed(seriesId);
+    }
+
+    private MeasuredStop remeasured(Stop stop, LoggedStop logged) {
+        Opened opened = recordings.open(logged.recordingId());
+        recordings.setFindings(logged.recordingId(), logged.calibration(), opened.health());
+        return LogAnalysis.measure(
+                opened.log(),
+                logged.calibration(),
+                opened.health(),
+                optionsOf(testOf(stop)),
+                logged.measured().brake(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
     }
 
     private int highestNumber(UUID seriesId) {
@@ -202,7 +245,9 @@ public class StopService {
                 figures.validity(),
                 out,
                 decisions,
-                measured.stream().skip(1).map(Measurement::move).toList());
+                measured.stream().skip(1).map(Measurement::move).toList(),
+                stop.phase(),
+                stop.pedalFeel());
     }
 
     private StopView handView(Stop stop, List<Decision> decisions, boolean out, TestDefinition test) {
@@ -223,7 +268,9 @@ public class StopService {
                 validity,
                 out,
                 decisions,
-                List.of());
+                List.of(),
+                stop.phase(),
+                row.pedalFeel().orElse(null));
     }
 
     private MeasuredStop figures(Measurement m) {

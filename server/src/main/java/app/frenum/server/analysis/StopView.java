@@ -6,6 +6,7 @@ import app.frenum.core.stop.Validity;
 import app.frenum.formats.sheet.SheetStop;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A stop as it is shown.
@@ -22,6 +23,8 @@ import java.util.UUID;
  * @param struckOut whether a person took it out
  * @param decisions every strike-out and return, oldest first
  * @param moves every setting of the edges by hand, oldest first
+ * @param phase of the procedure it was driven in; null when it was not driven in a run
+ * @param pedalFeel as the driver called it; null when nobody said
  */
 public record StopView(
         UUID id,
@@ -37,4 +40,6 @@ public record StopView(
         Validity validity,
         boolean struckOut,
         List<Decision> decisions,
-        List<EdgeMove> moves) {}
+        List<EdgeMove> moves,
+        @Nullable String phase,
+        @Nullable String pedalFeel) {}

@@ -28,6 +28,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
@@ -44,7 +45,13 @@ class DemoLoader implements ApplicationRunner {
     private static final UUID VEHICLE = UUID.nameUUIDFromBytes(new byte[] {1});
     private static final UUID LOGGED_TEST = UUID.nameUUIDFromBytes(new byte[] {2});
     private static final UUID TAPE_TEST = UUID.nameUUIDFromBytes(new byte[] {3});
-    private static final UUID MAST = UUID.nameUUIDFromBytes(new byte[] {4});
+    /** The stand-in's devices, by the last letter of their codes. */
+    private static final Map<String, DeviceView> STANDINS = Map.of(
+            "M", standin(4, "Mast at Marrow Flats", DeviceKind.WEATHER_MAST),
+            "L", standin(5, "Logger in the estate", DeviceKind.LOGGER),
+            "T", standin(6, "Thermometer gun", DeviceKind.THERMOMETER),
+            "R", standin(7, "Roller tester in the shed", DeviceKind.ROLLER_TESTER));
+
     private static final int EARLY_STOP = 3;
 
     private final FrenumProperties properties;
@@ -86,9 +93,7 @@ class DemoLoader implements ApplicationRunner {
             return;
         }
         if (!properties.standinCode().isBlank()) {
-            devices.add(
-                    new DeviceView(MAST, "Mast at Marrow Flats", DeviceKind.WEATHER_MAST, null),
-                    properties.standinCode());
+            STANDINS.forEach((code, device) -> devices.add(device, properties.standinCode() + "-" + code));
         }
         if (!tests.tests().isEmpty()) {
             return;
@@ -129,6 +134,10 @@ class DemoLoader implements ApplicationRunner {
                         conditions(17, 2.45),
                         BY));
         strikeOutEarlyBraking();
+    }
+
+    private static DeviceView standin(int number, String name, DeviceKind kind) {
+        return new DeviceView(UUID.nameUUIDFromBytes(new byte[] {(byte) number}), name, kind, null, false);
     }
 
     private static TestRequest test(UUID id, String question, LocalDate day) {

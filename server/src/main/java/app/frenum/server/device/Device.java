@@ -33,7 +33,7 @@ class Device extends Row {
         lastSeenAt = when;
     }
 
-    DeviceView view() {
-        return new DeviceView(id(), name, kind, lastSeenAt);
+    DeviceView view(boolean connected) {
+        return new DeviceView(id(), name, kind, lastSeenAt, connected);
     }
 }

@@ -4,12 +4,16 @@ import jakarta.validation.Valid;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 @RestController
 @RequestMapping("/api")
@@ -17,9 +21,11 @@ class DeviceController {
     private static final Duration LATELY = Duration.ofMinutes(5);
 
     private final DeviceService devices;
+    private final LiveFeed feed;
 
-    DeviceController(DeviceService devices) {
+    DeviceController(DeviceService devices, LiveFeed feed) {
         this.devices = devices;
+        this.feed = feed;
     }
 
     @GetMapping("/devices")
@@ -30,6 +36,17 @@ class DeviceController {
     @PostMapping("/devices")
     Paired add(@Valid @RequestBody DeviceView device) {
         return devices.add(device);
+    }
+
+    @GetMapping("/devices/{id}/readings")
+    List<LastReading> lastReadings(@PathVariable UUID id) {
+        return devices.lastReadings(id);
+    }
+
+    /** What the device logs, as it comes. */
+    @GetMapping(value = "/devices/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter watch(@PathVariable UUID id) {
+        return feed.watch(id);
     }
 
     /**

@@ -44,6 +44,10 @@ class DeviceReading extends Row {
         return quantity;
     }
 
+    Quantity value() {
+        return new Quantity(entered, unit);
+    }
+
     double inside() {
         return unit.toInside(entered);
     }

@@ -11,6 +11,8 @@ interface DeviceReadingRepository extends JpaRepository<DeviceReading, UUID> {
 
     List<DeviceReading> findByTakenAtBetweenOrderByTakenAt(Instant from, Instant until);
 
+    List<DeviceReading> findTop50ByDeviceIdOrderBySeqDesc(UUID deviceId);
+
     @Query("select max(r.seq) from DeviceReading r where r.deviceId = :deviceId")
     Long lastSeq(UUID deviceId);
 }

@@ -10,11 +10,14 @@ import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.EnumMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,16 +36,21 @@ public class DeviceService {
 
     private final DeviceRepository devices;
     private final DeviceReadingRepository readings;
+    private final DeviceLinks links;
     private final SecureRandom random = new SecureRandom();
 
-    DeviceService(DeviceRepository devices, DeviceReadingRepository readings) {
+    DeviceService(DeviceRepository devices, DeviceReadingRepository readings, DeviceLinks links) {
+        this.links = links;
         this.devices = devices;
         this.readings = readings;
     }
 
     @Transactional(readOnly = true)
     public List<DeviceView> devices() {
-        return devices.findAllByOrderByCreatedAt().stream().map(Device::view).toList();
+        Set<UUID> connected = links.connected();
+        return devices.findAllByOrderByCreatedAt().stream()
+                .map(d -> d.view(connected.contains(d.id())))
+                .toList();
     }
 
     /** Adds a device; its code is told this once, and only its digest kept. */
@@ -60,7 +68,7 @@ public class DeviceService {
         return devices.findById(device.id())
                 .orElseGet(
                         () -> devices.save(new Device(device.id(), device.name().strip(), device.kind(), digest(code))))
-                .view();
+                .view(false);
     }
 
     private String newCode() {
@@ -85,7 +93,7 @@ public class DeviceService {
     Optional<DeviceView> hello(String code) {
         return devices.findByCodeSha256(digest(code)).map(d -> {
             d.seen(Instant.now().truncatedTo(ChronoUnit.MICROS));
-            return devices.save(d).view();
+            return devices.save(d).view(true);
         });
     }
 
@@ -99,9 +107,10 @@ public class DeviceService {
     /**
      * Keeps a reading.
      *
+     * @return whether it was not kept already
      * @throws Problem when it cannot be right
      */
-    void keep(UUID deviceId, long seq, Instant takenAt, ReadQuantity quantity, Quantity value) {
+    boolean keep(UUID deviceId, long seq, Instant takenAt, ReadQuantity quantity, Quantity value) {
         quantity.bounds().problem(value).ifPresent(message -> {
             throw Problem.invalid("value", message);
         });
@@ -115,7 +124,18 @@ public class DeviceService {
             UUID id = UUID.nameUUIDFromBytes((deviceId + "/" + seq).getBytes(StandardCharsets.UTF_8));
             readings.saveAndFlush(
                     new DeviceReading(id, deviceId, seq, takenAt.truncatedTo(ChronoUnit.MICROS), quantity, value));
+            return true;
         }
+        return false;
+    }
+
+    /** What a device read last of each quantity, the newest first. */
+    @Transactional(readOnly = true)
+    List<LastReading> lastReadings(UUID deviceId) {
+        Map<ReadQuantity, LastReading> last = new EnumMap<>(ReadQuantity.class);
+        readings.findTop50ByDeviceIdOrderBySeqDesc(deviceId)
+                .forEach(r -> last.putIfAbsent(r.quantity(), new LastReading(r.takenAt(), r.quantity(), r.value())));
+        return List.copyOf(last.values());
     }
 
     /** The weather between two moments. */

@@ -10,10 +10,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * A device as it is shown and added.
  *
- * @param lastSeenAt when it last spoke; null while it never did
+ * @param lastSeenAt when it last said hello; null while it never did
+ * @param connected whether it is there now
  */
 public record DeviceView(
         @NotNull UUID id,
         @NotBlank @Size(max = 100) String name,
         @NotNull DeviceKind kind,
-        @Nullable Instant lastSeenAt) {}
+        @Nullable Instant lastSeenAt,
+        boolean connected) {}

@@ -9,6 +9,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -29,6 +31,11 @@ class Recording extends Row {
 
     @JdbcTypeCode(SqlTypes.ARRAY)
     private double[] blockStarts;
+
+    private boolean live;
+    private UUID deviceId;
+    private long lastSeq;
+    private Instant startedAt;
 
     private String calibration = "";
     private String health = "";
@@ -64,6 +71,52 @@ class Recording extends Row {
         this.durationS = durationS;
         this.rateHz = rateHz;
         this.blockStarts = blockStarts;
+    }
+
+    /** A recording of a device that begins now. */
+    static Recording live(LogStart start, String calibrationJson) {
+        List<StoredChannel> channels = start.channels().stream()
+                .map(c -> new StoredChannel(c.name(), c.role().name(), c.unit().name()))
+                .toList();
+        Recording r = new Recording(
+                start.id(), new StoredFile(start.name(), "live " + start.id(), 0), channels, 0, 0, 0, new double[0]);
+        r.live = true;
+        r.deviceId = start.deviceId();
+        r.startedAt = start.startedAt().truncatedTo(ChronoUnit.MICROS);
+        r.findings(calibrationJson, "[]");
+        return r;
+    }
+
+    /** Another block is full. */
+    void grown(int rows, double blockFromS, double untilS, long seq) {
+        rowCount = rows;
+        durationS = untilS;
+        blockStarts = LiveRecordings.appended(blockStarts, blockFromS);
+        lastSeq = Math.max(lastSeq, seq);
+    }
+
+    void end() {
+        live = false;
+    }
+
+    boolean isLive() {
+        return live;
+    }
+
+    UUID deviceId() {
+        return deviceId;
+    }
+
+    long lastSeq() {
+        return lastSeq;
+    }
+
+    Instant startedAt() {
+        return startedAt;
+    }
+
+    void rate(double hz) {
+        rateHz = hz;
     }
 
     void findings(String calibrationJson, String healthJson) {

@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface RecordingRepository extends JpaRepository<Recording, UUID> {
     List<Recording> findBySha256OrderByCreatedAt(String sha256);
+
+    List<Recording> findByDeviceIdAndLiveTrue(UUID deviceId);
 }

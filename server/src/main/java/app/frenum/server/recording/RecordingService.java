@@ -3,6 +3,7 @@ package app.frenum.server.recording;
 import app.frenum.core.log.BlockLog;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.Channel;
+import app.frenum.core.log.Drive;
 import app.frenum.core.log.HealthCheck;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Log;
@@ -34,13 +35,19 @@ import tools.jackson.databind.json.JsonMapper;
 public class RecordingService {
     private final RecordingRepository recordings;
     private final SampleBlockRepository blocks;
+    private final LiveBatchRepository batches;
     private final EntityManager entities;
     private final JsonMapper json;
 
     RecordingService(
-            RecordingRepository recordings, SampleBlockRepository blocks, EntityManager entities, JsonMapper json) {
+            RecordingRepository recordings,
+            SampleBlockRepository blocks,
+            LiveBatchRepository batches,
+            EntityManager entities,
+            JsonMapper json) {
         this.recordings = recordings;
         this.blocks = blocks;
+        this.batches = batches;
         this.entities = entities;
         this.json = json;
     }
@@ -121,10 +128,20 @@ public class RecordingService {
     public Opened open(UUID id) {
         Recording r = entity(id);
         Map<Integer, Map<Integer, SampleBlock>> read = new HashMap<>();
+        int rows = r.rowCount();
+        double[] starts = r.blockStarts();
+        if (r.isLive()) {
+            Columns newest = newest(r);
+            if (newest.rows() > 0) {
+                read.put(starts.length, blocksOf(newest, rows));
+                starts = LiveRecordings.appended(starts, newest.first(0, 1)[0]);
+                rows += newest.rows();
+            }
+        }
         BlockLog log = new BlockLog(
                 channels(r),
-                r.rowCount(),
-                r.blockStarts(),
+                rows,
+                starts,
                 (channel, block) -> read.computeIfAbsent(block, b -> {
                             Map<Integer, SampleBlock> byChannel = new HashMap<>();
                             blocks.allChannels(id, b).forEach(row -> byChannel.put(row.channel(), row.block()));
@@ -132,6 +149,39 @@ public class RecordingService {
                         })
                         .get(channel));
         return new Opened(log, json.readValue(r.calibration(), Calibration.class), health(r));
+    }
+
+    /** The rows of a recording that is being written which are not in a block yet. */
+    private Columns newest(Recording r) {
+        Columns rows = new Columns(1 + r.channels().size());
+        batches.inOrder(r.id()).forEach(b -> {
+            int known = Math.max(0, r.rowCount() - b.firstRow());
+            rows.add(b.columns(rows.count()), known);
+        });
+        return rows;
+    }
+
+    private static Map<Integer, SampleBlock> blocksOf(Columns rows, int firstRow) {
+        Map<Integer, SampleBlock> byChannel = new HashMap<>();
+        for (int c = 0; c < rows.count(); c++) {
+            byChannel.put(
+                    c == 0 ? BlockLog.TIME : c - 1, SampleBlock.of(firstRow, rows.first(c, rows.rows()), rows.rows()));
+        }
+        return byChannel;
+    }
+
+    /** What stands in place of a calibration before anything was logged, as JSON. */
+    String noCalibration() {
+        return json.writeValueAsString(new Calibration(Drive.Offsets.NONE, 0, 0, 0, 0, 0));
+    }
+
+    /** Looks a whole recording through once it is over. */
+    public void takeStock(UUID id) {
+        Log log = open(id).log();
+        if (log.rows() > 1 && Drive.hasSpeed(log)) {
+            setFindings(id, Calibration.of(log), HealthCheck.of(log));
+            entity(id).rate(HealthCheck.rateHz(log));
+        }
     }
 
     /**
@@ -152,6 +202,9 @@ public class RecordingService {
         }
         if (!(toS > fromS) || px < 1 || px > 10_000) {
             throw Problem.invalid("to", "A window needs an end after its start, and a width of 1 to 10,000 pixels.");
+        }
+        if (r.rowCount() == 0) {
+            throw Problem.invalid("from", "The recording has just begun; its first stretch can be drawn in a minute.");
         }
         WindowReader reader = new WindowReader(blocks, id, r.blockStarts(), r.rowCount(), r.durationS());
         return reader.read(channels(r), channels, fromS, toS, px);

@@ -2,6 +2,9 @@ package app.frenum.server.run;
 
 import app.frenum.server.Row;
 import jakarta.persistence.Entity;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 
 /** A run; it has its test's id. */
@@ -9,13 +12,28 @@ import java.util.UUID;
 class Run extends Row {
     private String script;
     private String plan;
+    private double rate;
+    private Instant beganAt;
 
     protected Run() {}
 
-    Run(UUID testId, String script, String plan) {
+    Run(UUID testId, String script, String plan, double rate, Instant beganAt) {
         super(testId);
+        this.rate = rate;
+        this.beganAt = beganAt.truncatedTo(ChronoUnit.MICROS);
         this.script = script;
         this.plan = plan;
+    }
+
+    /** How much faster its clock runs than the wall's. */
+    double rate() {
+        return rate;
+    }
+
+    /** The run's clock at a moment, seconds since 1970. A rehearsal's goes faster from its beginning on. */
+    double clockS(Instant now) {
+        return beganAt.toEpochMilli() / 1000.0
+                + rate * Duration.between(beganAt, now).toMillis() / 1000.0;
     }
 
     String script() {

@@ -2,6 +2,7 @@ package app.frenum.server.run;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -35,8 +37,13 @@ class RunController {
     }
 
     @PutMapping("/runs/{testId}")
-    RunView begin(@PathVariable UUID testId) {
-        return runs.begin(testId);
+    RunView begin(@PathVariable UUID testId, @RequestParam(defaultValue = "1") double rate) {
+        return runs.begin(testId, rate);
+    }
+
+    @PutMapping("/runs/{testId}/devices")
+    RunView setDevices(@PathVariable UUID testId, @RequestBody Set<UUID> deviceIds) {
+        return runs.setDevices(testId, deviceIds);
     }
 
     @GetMapping("/runs/{testId}")

@@ -25,6 +25,7 @@ class RunJson {
         @JsonSubTypes.Type(value = Happening.AtRest.class, name = "atRest"),
         @JsonSubTypes.Type(value = Happening.WavedOff.class, name = "wavedOff"),
         @JsonSubTypes.Type(value = Happening.Entered.class, name = "entered"),
+        @JsonSubTypes.Type(value = Happening.Logged.class, name = "logged"),
         @JsonSubTypes.Type(value = Happening.Decided.class, name = "decided"),
         @JsonSubTypes.Type(value = Happening.TaskDone.class, name = "taskDone"),
         @JsonSubTypes.Type(value = Happening.Stopped.class, name = "stopped"),

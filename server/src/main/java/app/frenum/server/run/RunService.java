@@ -18,11 +18,11 @@ import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.problem.Problem;
-import app.frenum.server.run.Watchers.RunChanged;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -41,6 +41,8 @@ public class RunService {
     private static final double USUAL_TAU_S = 200;
     /** A device's clock may be ahead by this much before it is told to set it, s. */
     private static final double FURTHEST_AHEAD_S = 60;
+    /** How much faster than the wall's clock a rehearsal may run. */
+    private static final double FASTEST = 20;
 
     private final RunRepository runs;
     private final RunEventRepository events;
@@ -49,6 +51,7 @@ public class RunService {
     private final ProcedureService procedures;
     private final GarageService garage;
     private final RunStops stops;
+    private final RunDevices devices;
     private final JsonMapper json;
     private final ApplicationEventPublisher publisher;
     private final Map<UUID, Replayed> replayed = new ConcurrentHashMap<>();
@@ -61,6 +64,7 @@ public class RunService {
             ProcedureService procedures,
             GarageService garage,
             RunStops stops,
+            RunDevices devices,
             JsonMapper json,
             ApplicationEventPublisher publisher) {
         this.runs = runs;
@@ -70,6 +74,7 @@ public class RunService {
         this.procedures = procedures;
         this.garage = garage;
         this.stops = stops;
+        this.devices = devices;
         this.json = json;
         this.publisher = publisher;
     }
@@ -77,13 +82,14 @@ public class RunService {
     /** A run's state after so many events. */
     private record Replayed(RunState state, int events) {}
 
-    private static double nowS() {
-        return Instant.now().toEpochMilli() / 1000.0;
+    private static double nowS(Run run) {
+        return run.clockS(Instant.now());
     }
 
     @Transactional(readOnly = true)
     public List<OperatorView> operators() {
         return operators.findAllByOrderByName().stream()
+                .filter(o -> !o.isDevice())
                 .map(o -> new OperatorView(o.id(), o.name()))
                 .toList();
     }
@@ -98,14 +104,32 @@ public class RunService {
         return new OperatorView(row.id(), row.name());
     }
 
-    /** Begins the run of a test, from its plan; begun already, it goes on. */
-    public RunView begin(UUID testId) {
+    /** Who speaks for a device: the device itself. */
+    UUID operatorOf(UUID deviceId) {
+        if (!operators.existsById(deviceId)) {
+            String name = devices.name(deviceId);
+            operators.save(
+                    Operator.device(deviceId, operators.findByName(name).isPresent() ? name + " (device)" : name));
+        }
+        return deviceId;
+    }
+
+    /**
+     * Begins the run of a test, from its plan; begun already, it goes on.
+     *
+     * @param rate how much faster than the wall's its clock is to run: 1, or up to 20 for a rehearsal
+     */
+    public RunView begin(UUID testId, double rate) {
+        if (!(rate >= 1 && rate <= FASTEST)) {
+            throw Problem.invalid("rate", "A rehearsal runs at 1 to %.0f times the wall's clock.".formatted(FASTEST));
+        }
         if (!runs.existsById(testId)) {
             PlanRequest plan = plans.plan(testId).plan();
             if (plan == null) {
                 throw Problem.invalid("plan", "A run needs a saved plan. Plan the test first.");
             }
-            runs.save(new Run(testId, json.writeValueAsString(script(plan)), json.writeValueAsString(plan)));
+            runs.save(new Run(
+                    testId, json.writeValueAsString(script(plan)), json.writeValueAsString(plan), rate, Instant.now()));
         }
         return run(testId);
     }
@@ -140,9 +164,48 @@ public class RunService {
 
     @Transactional(readOnly = true)
     public RunView run(UUID testId) {
-        Run run = runs.findById(testId).orElseThrow(() -> Problem.notFound("The run"));
+        Run run = entity(testId);
+        return view(run, replay(run));
+    }
+
+    private RunView view(Run run, Replayed now) {
+        return RunView.of(run.id(), now.state(), now.events(), nowS(run), run.rate(), devices.of(run.id()));
+    }
+
+    private Run entity(UUID testId) {
+        return runs.findById(testId).orElseThrow(() -> Problem.notFound("The run"));
+    }
+
+    /** Where a run stands. */
+    @Transactional(readOnly = true)
+    RunState state(UUID testId) {
+        return replay(entity(testId)).state();
+    }
+
+    /** Its clock, seconds since 1970. */
+    @Transactional(readOnly = true)
+    double clockS(UUID testId) {
+        return nowS(entity(testId));
+    }
+
+    @Transactional(readOnly = true)
+    double rate(UUID testId) {
+        return entity(testId).rate();
+    }
+
+    /** The plan that it was made from. */
+    @Transactional(readOnly = true)
+    PlanRequest plan(UUID testId) {
+        return json.readValue(entity(testId).plan(), PlanRequest.class);
+    }
+
+    /** These devices serve the run from now on. */
+    public RunView setDevices(UUID testId, Set<UUID> deviceIds) {
+        Run run = entity(testId);
+        devices.set(testId, deviceIds);
         Replayed now = replay(run);
-        return RunView.of(testId, now.state(), now.events(), nowS());
+        publisher.publishEvent(new RunChanged(testId, now.events()));
+        return view(run, now);
     }
 
     /** Everything that happened, in order. */
@@ -162,7 +225,7 @@ public class RunService {
         if (!events.existsById(request.id())) {
             Operator operator =
                     operators.findById(request.operatorId()).orElseThrow(() -> Problem.notFound("The operator"));
-            if (!(Math.abs(request.atS()) < 1e12 && request.atS() <= nowS() + FURTHEST_AHEAD_S)) {
+            if (!(Math.abs(request.atS()) < 1e12 && request.atS() <= nowS(run) + FURTHEST_AHEAD_S * run.rate())) {
                 throw Problem.invalid("atS", "The event is from the future: set the clock of the device.");
             }
             RunEvent event = new RunEvent(request.id(), request.atS(), operator.name(), request.what());
@@ -176,9 +239,9 @@ public class RunService {
                     json.writeValueAsString(request.what())));
             keepStops(run, before.state(), after.state());
             publisher.publishEvent(new RunChanged(testId, after.events()));
-            return RunView.of(testId, after.state(), after.events(), nowS());
+            return view(run, after);
         }
-        return RunView.of(testId, before.state(), before.events(), nowS());
+        return view(run, before);
     }
 
     /** Stops that were decided on by the event become stops of the test. */

@@ -50,23 +50,35 @@ class RunStops {
     /** Keeps a decided stop, if it is one that is compared. */
     void keep(UUID testId, PlanRequest plan, RunScript script, JudgedStop last) {
         Step step = script.steps().get(last.step());
-        boolean measured = last.readings().distanceM().isPresent()
+        boolean measured = last.logged().isPresent()
+                || last.readings().distanceM().isPresent()
                 || last.readings().time().isPresent();
-        boolean compared = step.phase()
-                .filter(p -> p.to().inside() == 0 && !p.provesBack())
-                .isPresent();
-        if (!measured || !compared) {
+        boolean read = step.phase().filter(p -> !p.provesBack()).isPresent();
+        if (!measured || !read) {
             return;
         }
         Instant when = Instant.ofEpochMilli(Math.round(last.atS() * 1000));
         Conditions conditions = conditions(plan, when);
         SeriesView series =
                 tests.seriesFor(testId, plan.configurationIds().get(step.configuration()), step.block(), conditions);
+        String phase = step.name();
+        if (last.logged().isPresent()) {
+            stops.addLiveLogged(
+                    last.id(),
+                    series.id(),
+                    last.logged().get(),
+                    new StopService.Beside(
+                            phase, last.readings().pedal().map(PedalFeel::label).orElse(null)),
+                    struckOut(last),
+                    last.decision().orElseThrow().by());
+            return;
+        }
         String configuration = script.sides().get(step.configuration()).name();
         stops.addEntered(
                 last.id(),
                 series.id(),
                 row(last, step, configuration, plan, conditions),
+                phase,
                 struckOut(last),
                 last.decision().orElseThrow().by());
     }

@@ -6,10 +6,12 @@ import app.frenum.core.procedure.run.GateView;
 import app.frenum.core.procedure.run.Instruction;
 import app.frenum.core.procedure.run.JudgedStop;
 import app.frenum.core.procedure.run.RunProgress;
+import app.frenum.core.procedure.run.RunReview;
 import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.procedure.run.Stage;
 import app.frenum.core.procedure.run.Step;
+import app.frenum.server.device.DeviceView;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +29,9 @@ import java.util.stream.IntStream;
  * @param fromMps its speed; null where nothing is driven
  * @param discs the last reading of each
  * @param halt the open one, or null
+ * @param rate how much faster its clock runs than the wall's
+ * @param devices that serve it
+ * @param review what the crew can learn, once it is over; else null
  */
 public record RunView(
         UUID testId,
@@ -49,8 +54,11 @@ public record RunView(
         List<JudgedStop> stops,
         RunProgress progress,
         Optional<RunState.Halt> halt,
-        String signedBy) {
-    static RunView of(UUID testId, RunState run, int events, double nowS) {
+        String signedBy,
+        double rate,
+        List<DeviceView> devices,
+        Optional<RunReview> review) {
+    static RunView of(UUID testId, RunState run, int events, double nowS, double rate, List<DeviceView> devices) {
         GateView gate = GateView.of(run, nowS);
         Optional<Step> step = run.current();
         return new RunView(
@@ -84,6 +92,11 @@ public record RunView(
                 run.stage() == Stage.STOPPED
                         ? Optional.of(run.halts().get(run.halts().size() - 1))
                         : Optional.empty(),
-                run.signedBy().orElse(""));
+                run.signedBy().orElse(""),
+                rate,
+                devices,
+                run.stage() == Stage.DONE || run.stage() == Stage.STOPPED
+                        ? Optional.of(RunReview.of(run))
+                        : Optional.empty());
     }
 }

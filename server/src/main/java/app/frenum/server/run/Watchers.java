@@ -17,9 +17,6 @@ class Watchers {
 
     private final Map<UUID, List<SseEmitter>> byTest = new ConcurrentHashMap<>();
 
-    /** A run has another event. */
-    record RunChanged(UUID testId, int events) {}
-
     SseEmitter watch(UUID testId, int events) {
         SseEmitter emitter = new SseEmitter(AN_HOUR_MS);
         List<SseEmitter> own = byTest.computeIfAbsent(testId, k -> new CopyOnWriteArrayList<>());

@@ -1,6 +1,7 @@
 package app.frenum.core.procedure.run;
 
 import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.log.Calibration;
 import app.frenum.core.stop.MeasuredStop;
 import java.util.Map;
 import java.util.UUID;
@@ -12,10 +13,16 @@ import java.util.UUID;
  * @param onsetAtS when the brake was applied, on the run's clock, s
  * @param restAtS when it stood, or let go of the brake
  * @param switches that the logger watches, as they stood at the onset
+ * @param calibration of the log as far as it went, by which it was measured
  * @param measured its figures, in the recording's own time
  */
 public record LoggedStop(
-        UUID recordingId, double onsetAtS, double restAtS, Map<BrakeSwitch, Boolean> switches, MeasuredStop measured) {
+        UUID recordingId,
+        double onsetAtS,
+        double restAtS,
+        Map<BrakeSwitch, Boolean> switches,
+        Calibration calibration,
+        MeasuredStop measured) {
     public LoggedStop {
         switches = Map.copyOf(switches);
     }

@@ -83,9 +83,11 @@ class LoggedRunTest {
         drive.car.run(approach);
         drive.untilOver().car.advance(0.5);
         MemoryLog log = drive.log();
-        MeasuredStop stop = LiveStops.over(log, Calibration.of(log), from, AnalysisOptions.onset(Figure.of(ASKED_MPS)))
+        Calibration calibration = Calibration.of(log);
+        MeasuredStop stop = LiveStops.over(log, calibration, from, AnalysisOptions.onset(Figure.of(ASKED_MPS)))
                 .get(0);
-        return new LoggedStop(RECORDING, stop.onsetS(), stop.endS(), Map.of(BrakeSwitch.COOLING_SPRAY, false), stop);
+        return new LoggedStop(
+                RECORDING, stop.onsetS(), stop.endS(), Map.of(BrakeSwitch.COOLING_SPRAY, false), calibration, stop);
     }
 
     private void logged(Approach approach) {

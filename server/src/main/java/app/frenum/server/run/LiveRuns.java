@@ -1,0 +1,140 @@
+package app.frenum.server.run;
+
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.run.Happening;
+import app.frenum.core.procedure.run.LoggedStop;
+import app.frenum.core.procedure.run.RunState;
+import app.frenum.core.procedure.run.Stage;
+import app.frenum.core.procedure.run.Step;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.StopKind;
+import app.frenum.server.device.Heard;
+import app.frenum.server.plan.TestService;
+import app.frenum.server.problem.Problem;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Listens to the devices of runs in progress: a logger's stops are found and judged as soon as they are over, its discs
+ * are read for the gate, and a thermometer's readings are taken down as they come.
+ */
+@Component
+class LiveRuns {
+    private static final Logger LOG = LoggerFactory.getLogger(LiveRuns.class);
+    /** How often a logger's discs are taken down while a stop waits for its gate, s. */
+    private static final double DISCS_EVERY_S = 15;
+
+    private final RunService runs;
+    private final RunDevices devices;
+    private final TestService tests;
+    private final RunCards cards;
+    private final Map<UUID, LiveWatch> watches = new HashMap<>();
+    private final Map<UUID, Double> discsTakenAtS = new HashMap<>();
+
+    LiveRuns(RunService runs, RunDevices devices, TestService tests, RunCards cards) {
+        this.runs = runs;
+        this.devices = devices;
+        this.tests = tests;
+        this.cards = cards;
+    }
+
+    @EventListener
+    void heard(Heard what) {
+        devices.runOf(what.deviceId()).ifPresent(run -> {
+            if (what instanceof Heard.Logged logged) {
+                logged(run, logged);
+            } else if (what instanceof Heard.Read read) {
+                read(run, read);
+            } else if (what instanceof Heard.Connected) {
+                cards.show(run);
+            }
+        });
+    }
+
+    private void logged(UUID run, Heard.Logged rows) {
+        RunState state = runs.state(run);
+        LiveWatch watch = watches.get(rows.deviceId());
+        if (watch == null || !watch.recordingId().equals(rows.recordingId())) {
+            watch = new LiveWatch(rows, knownUntil(state, rows.recordingId()));
+            watches.put(rows.deviceId(), watch);
+        }
+        watch.add(rows.columns(), runs.clockS(run));
+        Optional<Phase> phase =
+                state.current().flatMap(Step::phase).filter(p -> p.kind().isBraking());
+        StopKind kind = phase.filter(p -> p.kind() == Phase.Kind.SNUB).isPresent() ? StopKind.SNUB : StopKind.STOP;
+        if (phase.isPresent() && watch.isDue(kind)) {
+            AnalysisOptions options = new AnalysisOptions(
+                    Figure.of(phase.get().from().inside()),
+                    tests.test(run).basis(),
+                    AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
+            for (LoggedStop stop : watch.over(options, kind)) {
+                tell(run, rows.deviceId(), stop);
+            }
+        }
+        readDiscs(run, rows.deviceId(), watch);
+    }
+
+    private static double knownUntil(RunState state, UUID recordingId) {
+        return state.stops().stream()
+                .flatMap(s -> s.logged().stream())
+                .filter(l -> l.recordingId().equals(recordingId))
+                .mapToDouble(l -> l.measured().endS())
+                .max()
+                .orElse(0);
+    }
+
+    private void tell(UUID run, UUID device, LoggedStop stop) {
+        if (runs.state(run).asksFor(stop)) {
+            // Found again after a restart, it is the same event.
+            String place =
+                    "%s/%.2f".formatted(stop.recordingId(), stop.measured().onsetS());
+            say(run, device, id(place), stop.restAtS(), new Happening.Logged(stop));
+        }
+    }
+
+    private void readDiscs(UUID run, UUID device, LiveWatch watch) {
+        RunState state = runs.state(run);
+        double last = discsTakenAtS.getOrDefault(run, Double.NEGATIVE_INFINITY);
+        boolean due = state.discs().isEmpty() || Math.abs(watch.nowS() - last) >= DISCS_EVERY_S;
+        Map<WheelPosition, Double> discs = watch.discs();
+        if (state.stage() == Stage.WAITING && due && !discs.isEmpty()) {
+            discsTakenAtS.put(run, watch.nowS());
+            say(run, device, UUID.randomUUID(), watch.nowS(), new Happening.DiscsRead(discs));
+        }
+    }
+
+    private void read(UUID run, Heard.Read read) {
+        Stage stage = runs.state(run).stage();
+        boolean open = stage == Stage.WAITING || stage == Stage.AT_REST || stage == Stage.JUDGED;
+        read.quantity().disc().filter(w -> open).ifPresent(wheel -> {
+            double atS = runs.rate(run) == 1 ? read.at().toEpochMilli() / 1000.0 : runs.clockS(run);
+            say(
+                    run,
+                    read.deviceId(),
+                    UUID.randomUUID(),
+                    atS,
+                    new Happening.DiscsRead(Map.of(wheel, read.value().inside())));
+        });
+    }
+
+    private void say(UUID run, UUID device, UUID id, double atS, Happening what) {
+        try {
+            runs.happened(run, new EventRequest(id, atS, runs.operatorOf(device), what));
+        } catch (Problem e) {
+            LOG.debug("what a device saw does not fit the run", e);
+        }
+    }
+
+    private static UUID id(String name) {
+        return UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8));
+    }
+}
