@@ -17,6 +17,7 @@ import type {
   ProcedureView,
   Device,
   LapHeat,
+  LastReading,
   LapHeatRequest,
   Outlook,
   Happened,
@@ -116,6 +117,13 @@ export const outlook = (vehicleId: string, version: number, load: 'LADEN' | 'LIG
 
 export const devices = () =>
   queryOptions({ queryKey: ['devices'], queryFn: () => get<Device[]>('/devices'), refetchInterval: 5000 });
+
+export const lastReadings = (deviceId: string) =>
+  queryOptions({
+    queryKey: ['devices', deviceId, 'readings'],
+    queryFn: () => get<LastReading[]>(`/devices/${deviceId}/readings`),
+    refetchInterval: 5000,
+  });
 
 export const weather = () =>
   queryOptions({ queryKey: ['weather'], queryFn: () => get<Weather>('/weather'), refetchInterval: 15000 });

@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["watch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lastReadings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garage/form": {
         parameters: {
             query?: never;
@@ -333,6 +365,22 @@ export interface paths {
         };
         get: operations["run"];
         put: operations["begin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{testId}/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setDevices"];
         post?: never;
         delete?: never;
         options?: never;
@@ -679,6 +727,19 @@ export interface components {
             added: string[];
             alreadyHere: string[];
         };
+        Calibration: {
+            /** Format: double */
+            decelerationSigma: number;
+            /** Format: double */
+            decelerationSmoothSigma: number;
+            /** Format: double */
+            frontSigmaBar: number;
+            /** Format: double */
+            frontSmoothSigmaBar: number;
+            offsets: components["schemas"]["Offsets"];
+            /** Format: double */
+            restSpeedRms: number;
+        };
         Change: {
             after: string;
             before: string;
@@ -810,6 +871,7 @@ export interface components {
             struckOut?: boolean;
         };
         DeviceView: {
+            connected?: boolean;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -895,7 +957,7 @@ export interface components {
             id: string;
             /** Format: uuid */
             operatorId: string;
-            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
         };
         Expectation: {
             by: string;
@@ -1041,7 +1103,7 @@ export interface components {
             by: string;
             /** Format: int32 */
             seq: number;
-            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
         };
         Happening: unknown;
         HealthFinding: {
@@ -1112,10 +1174,13 @@ export interface components {
             id: string;
             /** @enum {string} */
             judged: "VALID" | "NOTE" | "REPEAT";
+            logged: components["schemas"]["LoggedStop"];
             peaks: {
                 [key: string]: components["schemas"]["Peak"];
             };
             readings: components["schemas"]["HandReadings"];
+            /** Format: double */
+            restAtS: number;
             startC: {
                 [key: string]: number;
             };
@@ -1180,6 +1245,13 @@ export interface components {
             /** Format: int32 */
             settledAfterLaps: number;
         };
+        LastReading: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            quantity: "AIR_TEMPERATURE" | "TRACK_TEMPERATURE" | "WIND_ALONG_LANE" | "HUMIDITY" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "BRAKE_FORCE_FRONT_LEFT" | "BRAKE_FORCE_FRONT_RIGHT" | "BRAKE_FORCE_REAR_LEFT" | "BRAKE_FORCE_REAR_RIGHT";
+            value: components["schemas"]["WrittenQuantity"];
+        };
         Limit: {
             atLeast: boolean;
             source: string;
@@ -1217,6 +1289,22 @@ export interface components {
             speed: number[][];
             stops: components["schemas"]["MeasuredStop"][];
         };
+        Logged: components["schemas"]["Happening"] & {
+            stop?: components["schemas"]["LoggedStop"];
+        };
+        LoggedStop: {
+            calibration: components["schemas"]["Calibration"];
+            measured: components["schemas"]["MeasuredStop"];
+            /** Format: double */
+            onsetAtS: number;
+            /** Format: uuid */
+            recordingId: string;
+            /** Format: double */
+            restAtS: number;
+            switches: {
+                [key: string]: boolean;
+            };
+        };
         Mark: {
             /** Format: int32 */
             number: number;
@@ -1248,6 +1336,9 @@ export interface components {
             gripLimited: boolean;
             /** @enum {string} */
             kind: "STOP" | "SNUB";
+            lockedAtS: {
+                [key: string]: number;
+            };
             lostTime: components["schemas"]["WrittenFigure"];
             meanDeceleration: components["schemas"]["WrittenFigure"];
             mfdd: components["schemas"]["WrittenFigure"];
@@ -1259,6 +1350,7 @@ export interface components {
             peakTemperatures: {
                 [key: string]: number;
             };
+            pedal: components["schemas"]["PedalCurve"];
             plateauEndS: components["schemas"]["WrittenFigure"];
             plateauStartS: components["schemas"]["WrittenFigure"];
             rearPressureMean: components["schemas"]["WrittenFigure"];
@@ -1281,6 +1373,14 @@ export interface components {
             rest: number;
             /** Format: double */
             slope: number;
+        };
+        Offsets: {
+            /** Format: double */
+            decelerationMps2: number;
+            /** Format: double */
+            frontBar: number;
+            /** Format: double */
+            rearBar: number;
         };
         OperatorView: {
             /** Format: uuid */
@@ -1347,6 +1447,10 @@ export interface components {
             celsius: number;
             /** Format: double */
             uncertaintyC: number;
+        };
+        PedalCurve: {
+            bar: number[];
+            travelM: number[];
         };
         Phase: {
             adjuster: components["schemas"]["WrittenQuantity"];
@@ -1467,6 +1571,14 @@ export interface components {
         Released: components["schemas"]["Happening"] & {
             inspected?: string;
         };
+        Remark: {
+            /** Format: double */
+            atS: number;
+            /** @enum {string} */
+            kind: "OVERRULED" | "MISSED";
+            where: string;
+            words: string;
+        };
         Rise: {
             /** Format: double */
             fromMps: number;
@@ -1487,12 +1599,18 @@ export interface components {
             sides: components["schemas"]["SideProgress"][];
             warnings: string[];
         };
+        RunReview: {
+            /** Format: int32 */
+            byTheRules: number;
+            remarks: components["schemas"]["Remark"][];
+        };
         RunView: {
             approach: components["schemas"]["Approach"];
             /** Format: int32 */
             attempts: number;
             /** Format: int32 */
             counted: number;
+            devices: components["schemas"]["DeviceView"][];
             discs: components["schemas"]["DiscReading"][];
             /** Format: int32 */
             events: number;
@@ -1506,6 +1624,9 @@ export interface components {
             nowS: number;
             phaseWords: string;
             progress: components["schemas"]["RunProgress"];
+            /** Format: double */
+            rate: number;
+            review: components["schemas"]["RunReview"];
             sides: components["schemas"]["Side"][];
             signedBy: string;
             snub: boolean;
@@ -1697,6 +1818,8 @@ export interface components {
             moves: components["schemas"]["EdgeMove"][];
             /** Format: int32 */
             number: number;
+            pedalFeel: string;
+            phase: string;
             /** Format: uuid */
             recordingId: string;
             /** Format: uuid */
@@ -2097,6 +2220,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Paired"];
+                };
+            };
+        };
+    };
+    watch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    lastReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastReading"][];
                 };
             };
         };
@@ -2546,7 +2713,9 @@ export interface operations {
     };
     begin: {
         parameters: {
-            query?: never;
+            query?: {
+                rate?: number;
+            };
             header?: never;
             path: {
                 testId: string;
@@ -2554,6 +2723,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    setDevices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string[];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

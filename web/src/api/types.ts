@@ -16,8 +16,10 @@ export type MeasuredStop = Omit<Figures<Schemas['MeasuredStop']>, 'uncertainty' 
 export type SheetStop = Schemas['SheetStop'];
 export type StopView = Omit<
   Figures<Schemas['StopView']>,
-  'measured' | 'automatic' | 'byHand' | 'recordingId'
+  'measured' | 'automatic' | 'byHand' | 'recordingId' | 'phase' | 'pedalFeel'
 > & {
+  phase: string | null;
+  pedalFeel: string | null;
   measured: MeasuredStop | null;
   automatic: MeasuredStop | null;
   byHand: SheetStop | null;
@@ -128,6 +130,7 @@ export type PlanView = {
 export type PlanForm = Schemas['PlanForm'];
 export type Weather = Omit<Figures<Schemas['Weather']>, 'lastAt'> & { lastAt: string | null };
 export type Device = Omit<Schemas['DeviceView'], 'lastSeenAt'> & { lastSeenAt: string | null };
+export type LastReading = Omit<Schemas['LastReading'], 'value'> & { value: Quantity };
 export type Outlook = Omit<Schemas['Outlook'], 'brakeForceShare' | 'rises'> & {
   brakeForceShare: Figure;
   rises: Figures<Schemas['Rise']>[];
@@ -172,6 +175,7 @@ export type Happening =
   | { type: 'atRest' }
   | { type: 'wavedOff'; reason: string }
   | { type: 'entered'; readings: HandReadings }
+  | { type: 'logged'; stop: LoggedStop }
   | { type: 'decided'; validity: Validity; reason: string }
   | { type: 'taskDone'; note: string }
   | { type: 'stopped'; rule: string | null; words: string }
@@ -179,11 +183,13 @@ export type Happening =
 export type Validity = Schemas['JudgedStop']['judged'];
 export type RunEvent = { id: string; atS: number; operatorId: string; what: Happening };
 export type Happened = { seq: number; atS: number; by: string; what: Happening };
+export type LoggedStop = Omit<Schemas['LoggedStop'], 'measured'> & { measured: MeasuredStop };
 export type JudgedStop = Omit<
   Figures<Schemas['JudgedStop']>,
-  'decision' | 'readings' | 'startC' | 'peaks'
+  'decision' | 'readings' | 'startC' | 'peaks' | 'logged'
 > & {
   readings: HandReadings;
+  logged: LoggedStop | null;
   startC: Partial<Record<Wheel, number>>;
   peaks: Partial<Record<Wheel, { celsius: number; uncertaintyC: number }>>;
   decision: Schemas['Ruling'] | null;
@@ -197,10 +203,23 @@ export type Gating = Omit<
   laneUntilS: number | null;
   window: { coldestC: number | null; hottestC: number | null };
 };
+export type RunReview = Schemas['RunReview'];
 export type RunView = Omit<
   Schemas['RunView'],
-  'approach' | 'halt' | 'stops' | 'gate' | 'fromMps' | 'discs' | 'steps' | 'progress' | 'sides'
+  | 'approach'
+  | 'halt'
+  | 'stops'
+  | 'gate'
+  | 'fromMps'
+  | 'discs'
+  | 'steps'
+  | 'progress'
+  | 'sides'
+  | 'devices'
+  | 'review'
 > & {
+  devices: Device[];
+  review: RunReview | null;
   approach: { atS: number; restAtS: number | null } | null;
   halt: (Omit<Schemas['Halt'], 'rule'> & { rule: string | null }) | null;
   stops: JudgedStop[];

@@ -58,6 +58,7 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['Enter', 'go along with the rules'],
       ['L', 'lane clear, not clear'],
       ['D', 'read the discs'],
+      ['E', 'enter readings, or add them to a logged stop'],
       ['H', 'what happened'],
       ['Esc', 'STOP TESTING'],
     ],

@@ -34,7 +34,7 @@ export function Answer({ children, sure }: { children: ReactNode; sure: ReactNod
 
 export function Key({ children }: { children: ReactNode }) {
   return (
-    <kbd className="rounded-[2px] border border-edge px-1.5 text-xs font-semibold text-ink-2 [font-family:inherit]">
+    <kbd className="rounded-[2px] border border-current px-1.5 text-xs font-semibold [font-family:inherit]">
       {children}
     </kbd>
   );

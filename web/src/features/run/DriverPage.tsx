@@ -3,26 +3,32 @@ import { usePreferences } from '../../app/preferences';
 import { Reading } from '../../ui/Layout';
 import { number } from '../../units/units';
 import { countdown, waitsUntil } from './clock';
+import { loggerOf, useLive } from './live';
 import { useRun, useRunClock } from './useRun';
 
 /** For the driver: one value, very large, nothing to press and nothing that makes them look down for long. */
 export function DriverPage() {
   const { testId = '' } = useParams();
-  const { query, ahead } = useRun(testId, null);
+  const { query, clock } = useRun(testId, null);
   const { units } = usePreferences();
-  const now = useRunClock(ahead);
+  const now = useRunClock(clock);
   const view = query.data;
+  const logger = loggerOf(view);
+  const live = useLive(logger?.id);
   if (!view) return <Reading what="Waiting for the run" />;
+  const driven = view.stage === 'APPROACH' ? live.value('SPEED') : undefined;
   const waits = waitsUntil(view);
   const stopped = view.stage === 'STOPPED';
   const speed = view.fromMps === null ? '' : number(units.speed.of(view.fromMps), 0);
   const shown = stopped
     ? 'STOP'
-    : waits
-      ? countdown(waits.atS - now)
-      : view.stage === 'APPROACH' || view.gateOpen
-        ? speed
-        : 'HOLD';
+    : driven !== undefined
+      ? number(units.speed.of(driven), 0)
+      : waits
+        ? countdown(waits.atS - now)
+        : view.stage === 'APPROACH' || view.gateOpen
+          ? speed
+          : 'HOLD';
   return (
     <main
       id="main"
@@ -35,7 +41,9 @@ export function DriverPage() {
       >
         {shown}
       </p>
-      <p className="text-[min(5vw,32px)]">{shown === speed ? units.speed.unit : ''}</p>
+      <p className="text-[min(5vw,32px)]">
+        {shown === speed || driven !== undefined ? units.speed.unit : ''}
+      </p>
     </main>
   );
 }

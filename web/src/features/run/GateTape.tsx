@@ -15,7 +15,8 @@ const AXLES = [
 ] as const;
 
 /** Are the discs in the start window, and if not, how far off? */
-export function GateTape({ view, onRead }: { view: RunView; onRead: () => void }) {
+export function GateTape(props: { view: RunView; sensed: boolean; onRead: () => void }) {
+  const { view, sensed, onRead } = props;
   const { ref, width } = useWidth<HTMLDivElement>(760);
   const { units } = usePreferences();
   const t = units.temperature;
@@ -78,7 +79,12 @@ export function GateTape({ view, onRead }: { view: RunView; onRead: () => void }
                   strokeWidth={2.2}
                 />
               ))}
-              <text className="label" x={end + 16} y={y + 5} style={{ fontSize: 16 }}>
+              <text
+                className="label"
+                x={end + 16}
+                y={y + 5}
+                style={{ fontSize: 16, paintOrder: 'stroke', stroke: 'var(--slab)', strokeWidth: 5 }}
+              >
                 {name} {own.map((c) => number(t.of(c), 0)).join(' and ')}
               </text>
             </g>
@@ -91,7 +97,8 @@ export function GateTape({ view, onRead }: { view: RunView; onRead: () => void }
         )}
         <Tape x={x} from={low} to={high} y={HEIGHT + 2} unit={t.unit} mostLong={8} />
       </Picture>
-      <Button className="min-h-14 w-full text-[18px]" onClick={onRead}>
+      {/* Where the logger reads them, a reading by hand is the exception. */}
+      <Button className={sensed ? 'min-h-14' : 'min-h-14 w-full text-[18px]'} onClick={onRead}>
         Read the discs
       </Button>
     </div>

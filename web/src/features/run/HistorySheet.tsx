@@ -51,6 +51,8 @@ function words(what: Happening): string {
       return 'Approach given up';
     case 'entered':
       return 'Readings entered';
+    case 'logged':
+      return 'The logger saw a stop';
     case 'decided':
       return `Decided: ${what.validity === 'REPEAT' ? 'drive it again' : 'counts'}${what.reason ? `, ${what.reason}` : ''}`;
     case 'taskDone':

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Happening, JudgedStop, RunView, Validity } from '../../api/types';
+import type { Happening, JudgedStop, LoggedStop, RunView, Validity } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
@@ -16,11 +16,18 @@ const LOOK = {
 } as const;
 
 /** The stop just driven, whether it counts and why, and where the series stands. */
-export function LastStop(props: { view: RunView; judging: boolean; say: (what: Happening) => void }) {
+export function LastStop(props: {
+  view: RunView;
+  judging: boolean;
+  say: (what: Happening) => void;
+  onReadings: () => void;
+}) {
   const { view, judging, say } = props;
   const [overrule, setOverrule] = useState<Validity | null>(null);
   const { units } = usePreferences();
-  const stop = view.stops.filter((s) => s.readings.distances.length > 0 || s.readings.time).at(-1);
+  const stop = view.stops
+    .filter((s) => s.logged || s.readings.distances.length > 0 || s.readings.time)
+    .at(-1);
   const decided = stop?.decision?.validity ?? stop?.judged;
   return (
     <div className="grid gap-4">
@@ -47,7 +54,13 @@ export function LastStop(props: { view: RunView; judging: boolean; say: (what: H
               </li>
             )}
           </ul>
+          {stop.logged && <LoggedFigures logged={stop.logged} />}
           <Peaks stop={stop} />
+          {judging && stop.logged && (
+            <Button className="min-h-14 text-[18px]" onClick={props.onReadings}>
+              Pedal, discs, note: add what you saw
+            </Button>
+          )}
         </>
       ) : (
         <p className="text-[18px] text-ink-2">No stop yet. The first will stand here.</p>
@@ -80,12 +93,20 @@ function Decide(props: { view: RunView; onOverrule: (v: Validity) => void }) {
 
 type Units = ReturnType<typeof usePreferences>['units'];
 
-const byTime = (stop: JudgedStop) => stop.readings.instrument === 'STOPWATCH';
+const byTime = (stop: JudgedStop) => !stop.logged && stop.readings.instrument === 'STOPWATCH';
 
 const value = (stop: JudgedStop, units: Units) =>
-  byTime(stop)
-    ? figure(stop.correctedM, units.deceleration, 1)
-    : figure(stop.correctedM.value === undefined ? asDriven(stop) : stop.correctedM, units.distance, 1);
+  stop.logged
+    ? stop.logged.measured.kind === 'SNUB'
+      ? figure(stop.logged.measured.mfdd, units.deceleration, 1)
+      : figure(
+          stop.correctedM.value === undefined ? stop.logged.measured.distance : stop.correctedM,
+          units.distance,
+          1,
+        )
+    : byTime(stop)
+      ? figure(stop.correctedM, units.deceleration, 1)
+      : figure(stop.correctedM.value === undefined ? asDriven(stop) : stop.correctedM, units.distance, 1);
 
 /** The mean of what everybody read, where it may not be corrected. */
 function asDriven(stop: JudgedStop): { value?: number } {
@@ -94,10 +115,48 @@ function asDriven(stop: JudgedStop): { value?: number } {
 }
 
 function unit(stop: JudgedStop, units: Units): string {
+  if (stop.logged?.measured.kind === 'SNUB') return `${units.deceleration.unit}, plateau`;
   const shown = byTime(stop) ? units.deceleration : units.distance;
   const own = stop.uncertaintyM.value;
   const plusMinus = own === undefined ? '± ?' : `± ${number(Math.abs(shown.of(2 * own)), 1)}`;
   return `${plusMinus} ${shown.unit}${byTime(stop) ? '' : stop.correctedM.value === undefined ? ', as driven' : ', corrected'}`;
+}
+
+/** What the logger saw, five figures at a glance. */
+function LoggedFigures({ logged }: { logged: LoggedStop }) {
+  const { units } = usePreferences();
+  const m = logged.measured;
+  const peaks = Object.values(m.peakTemperatures);
+  const rows: [string, string, string][] = [
+    ['Entry', figure(m.entrySpeed, units.speed, 1), units.speed.unit],
+    ['Plateau', figure(m.mfdd, units.deceleration, 2), units.deceleration.unit],
+    ['Lost time', figure(m.lostTime, units.time, 2), 's'],
+    ['Front pressure', figure(m.frontPressureMean, units.pressure, 0), units.pressure.unit],
+    [
+      'Hottest disc',
+      peaks.length === 0 ? '–' : number(units.temperature.of(Math.max(...peaks)), 0),
+      units.temperature.unit,
+    ],
+  ];
+  return (
+    <table className="w-full text-[16px]">
+      <caption className="text-left text-[14px] text-ink-3">From the logger</caption>
+      <tbody>
+        {rows
+          .filter(([, value]) => value !== '–')
+          .map(([name, value, unit]) => (
+            <tr key={name} className="border-b border-rule">
+              <th scope="row" className="py-1 text-left font-[450]">
+                {name}
+              </th>
+              <td className="text-right">
+                <b className="font-[650]">{value}</b> <span className="text-ink-3">{unit}</span>
+              </td>
+            </tr>
+          ))}
+      </tbody>
+    </table>
+  );
 }
 
 /** Late readings, and the peaks they go back to. */
@@ -112,7 +171,7 @@ function Peaks({ stop }: { stop: JudgedStop }) {
   return (
     <table className="w-full text-[16px]">
       <caption className="text-left text-[14px] text-ink-3">
-        Peaks, carried back {Math.round(stop.readings.lateS)} s, {t.unit}
+        Thermometer, carried back to the peak, {t.unit}
       </caption>
       <tbody>
         {all.map(({ wheel, label, peak }) => (

@@ -48,9 +48,10 @@ export function ReadingsSheet(props: {
     if (readAtS === null && WHEELS.some(([w]) => next[w])) setReadAtS(props.now);
     setValues(next);
   };
+  const logged = view.stage === 'JUDGED' && !!view.stops.at(-1)?.logged;
   const ready =
     allInside(fields, values) &&
-    (!!values.distance0 || !!values.time || view.steps[view.step]?.phase?.kind === 'SPIKE');
+    (logged || !!values.distance0 || !!values.time || view.steps[view.step]?.phase?.kind === 'SPIKE');
   const quantity = (key: string, metric: Quantity['unit'], other: Quantity['unit']): Quantity | null =>
     values[key] ? { entered: Number(values[key]), unit: imperial ? other : metric } : null;
   const readings = (): HandReadings => ({
@@ -155,7 +156,7 @@ export function ReadingsSheet(props: {
             props.onClose();
           }}
         >
-          Judge this stop
+          {logged ? 'Add to this stop' : 'Judge this stop'}
         </Button>
       </div>
     </Sheet>

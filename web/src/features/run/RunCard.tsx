@@ -3,22 +3,29 @@ import type { Happening, RunView } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { useShortcuts } from '../../app/shortcuts';
 import { number } from '../../units/units';
-import { countdown, projected, waitsUntil, wallClock } from './clock';
+import { letterOf } from '../../charts/letters';
+import { countdown, projected, type RunClock, waitsUntil, wallClock } from './clock';
+import { DevicesSheet } from './DevicesSheet';
 import { DiscsSheet } from './DiscsSheet';
 import { Foot } from './Foot';
 import { Gates } from './Gates';
 import { GateTape } from './GateTape';
 import { HistorySheet } from './HistorySheet';
+import { Huge } from './Huge';
 import { LastStop } from './LastStop';
+import { loggerOf, useLive } from './live';
+import { LiveSpeed } from './LiveSpeed';
 import type { Queued } from './queue';
 import { ReadingsSheet } from './ReadingsSheet';
+import { Recorder } from './Recorder';
+import { Review } from './Review';
 import { SignSheet } from './SignSheet';
 import { StoppedPanel } from './StoppedPanel';
 import { TopLine } from './TopLine';
 import { Unsent } from './Unsent';
 import { useRunClock } from './useRun';
 
-type Sheet = 'discs' | 'readings' | 'sign' | 'history' | null;
+type Sheet = 'discs' | 'readings' | 'sign' | 'history' | 'devices' | null;
 
 /** One instruction, one figure, one thing to press; all else stands smaller beside it. */
 export function RunCard(props: {
@@ -26,14 +33,17 @@ export function RunCard(props: {
   view: RunView;
   queued: Queued;
   operator: string;
-  ahead: number;
+  clock: RunClock;
   say: (what: Happening) => void;
   onForgetRefused: () => void;
   onChangeOperator: () => void;
 }) {
   const { view, queued, say } = props;
-  const now = useRunClock(props.ahead);
+  const now = useRunClock(props.clock);
   const [sheet, setSheet] = useState<Sheet>(null);
+  const preferences = usePreferences();
+  const logger = loggerOf(view);
+  const live = useLive(logger?.id);
   const offline = queued.pending.length > 0;
   const stage = offline ? projected(view, queued.pending) : view.stage;
   const stop = () => {
@@ -44,7 +54,7 @@ export function RunCard(props: {
   const last = view.stops.at(-1);
   // What was not sent yet knows better than the last answer.
   const unsentRest = queued.pending.findLast((e) => e.what.type === 'atRest');
-  const restAtS = unsentRest?.atS ?? view.approach?.restAtS ?? now;
+  const restAtS = unsentRest?.atS ?? view.approach?.restAtS ?? (last?.logged ? last.restAtS : now);
   const start = () => say({ type: 'started' });
   const forward = () => {
     if (stage === 'WAITING' && (view.gateOpen || offline)) start();
@@ -63,7 +73,11 @@ export function RunCard(props: {
       if (stage === 'JUDGED' && last?.judged === 'REPEAT') goAlong();
     },
     d: () => setSheet('discs'),
+    n: preferences.toggleNight,
     h: () => setSheet('history'),
+    e: () => {
+      if (stage === 'AT_REST' || (stage === 'JUDGED' && last?.logged)) setSheet('readings');
+    },
   });
   return (
     <div data-density="trackside" className="flex min-h-dvh flex-col bg-sheet">
@@ -73,17 +87,26 @@ export function RunCard(props: {
         operator={props.operator}
         offline={offline}
         onHistory={() => setSheet('history')}
+        onDevices={() => setSheet('devices')}
         onChangeOperator={props.onChangeOperator}
       />
       <main id="main" className="grid flex-1 min-[900px]:grid-cols-[1fr_400px]">
         <section className="grid content-start gap-5 px-8 py-5 max-[899px]:px-4 max-[899px]:py-3">
           <Unsent queued={queued} onForget={props.onForgetRefused} />
-          <Now view={view} stage={stage} now={now} />
+          <Now view={view} stage={stage} now={now} speedMps={live.value('SPEED')} />
           {stage === 'STOPPED' && <StoppedPanel view={view} say={say} />}
           {(stage === 'WAITING' || stage === 'JUDGED') && view.gate.discs !== 'NOT_ASKED' && (
-            <GateTape view={view} onRead={() => setSheet('discs')} />
+            <GateTape
+              view={view}
+              sensed={live.value('DISC_TEMPERATURE_FRONT_LEFT') !== undefined}
+              onRead={() => setSheet('discs')}
+            />
           )}
           {stage === 'WAITING' && <Gates view={view} now={now} />}
+          {view.review && stage === 'DONE' && <Review review={view.review} />}
+          {logger && (
+            <Recorder live={live} colour={`c${letterOf(view.steps[view.step]?.configuration ?? 0)}`} />
+          )}
           {view.progress.warnings.map((w) => (
             <p key={w} className="border-l-[3px] border-caution pl-3 text-[17px]">
               {w}
@@ -91,7 +114,12 @@ export function RunCard(props: {
           ))}
         </section>
         <aside className="border-l border-rule px-6 py-5 max-[899px]:border-t max-[899px]:border-l-0 max-[899px]:px-4 max-[899px]:py-3">
-          <LastStop view={view} judging={stage === 'JUDGED'} say={say} />
+          <LastStop
+            view={view}
+            judging={stage === 'JUDGED'}
+            say={say}
+            onReadings={() => setSheet('readings')}
+          />
         </aside>
       </main>
       <Foot
@@ -114,6 +142,7 @@ export function RunCard(props: {
           onClose={() => setSheet(null)}
         />
       )}
+      {sheet === 'devices' && <DevicesSheet view={view} onClose={() => setSheet(null)} />}
       {sheet === 'sign' && <SignSheet operator={props.operator} say={say} onClose={() => setSheet(null)} />}
       {sheet === 'history' && <HistorySheet testId={props.testId} onClose={() => setSheet(null)} />}
     </div>
@@ -132,7 +161,8 @@ function useEscape(stop: () => void) {
 }
 
 /** The instruction, and under it the one figure that matters now. */
-function Now({ view, stage, now }: { view: RunView; stage: RunView['stage']; now: number }) {
+function Now(props: { view: RunView; stage: RunView['stage']; now: number; speedMps: number | undefined }) {
+  const { view, stage, now, speedMps } = props;
   const { units } = usePreferences();
   const waits = stage === 'WAITING' ? waitsUntil(view) : null;
   const speed = view.fromMps === null ? null : number(units.speed.of(view.fromMps), 0);
@@ -147,7 +177,9 @@ function Now({ view, stage, now }: { view: RunView; stage: RunView['stage']; now
       <p className="mt-1.5 max-w-[60ch] text-[18px] text-ink-2 max-[899px]:text-[16px]">
         {view.instruction.because}
       </p>
-      {waits ? (
+      {stage === 'APPROACH' && speedMps !== undefined && view.fromMps !== null ? (
+        <LiveSpeed speedMps={speedMps} askedMps={view.fromMps} />
+      ) : waits ? (
         <div className="mt-2 flex flex-wrap items-end gap-x-8">
           <Huge>{countdown(waits.atS - now)}</Huge>
           <p className="pb-6 text-[22px] font-[640] max-[899px]:pb-2 max-[899px]:text-[19px]">
@@ -178,13 +210,5 @@ function Now({ view, stage, now }: { view: RunView; stage: RunView['stage']; now
         )
       )}
     </div>
-  );
-}
-
-function Huge({ children }: { children: string }) {
-  return (
-    <span className="text-[min(30vw,210px)] leading-[0.86] font-[680] tracking-tight [font-stretch:66%] tabular-nums">
-      {children}
-    </span>
   );
 }

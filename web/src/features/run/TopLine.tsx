@@ -12,6 +12,7 @@ export function TopLine(props: {
   operator: string;
   offline: boolean;
   onHistory: () => void;
+  onDevices: () => void;
   onChangeOperator: () => void;
 }) {
   const { view } = props;
@@ -19,7 +20,7 @@ export function TopLine(props: {
   const side = step ? view.sides[step.configuration] : undefined;
   const switches = Object.entries(side?.switches ?? {});
   return (
-    <header className="flex flex-wrap items-center gap-x-8 gap-y-1 border-b border-rule px-8 py-2.5 max-[899px]:px-4">
+    <header className="flex items-center gap-x-8 gap-y-1 max-[899px]:flex-wrap border-b border-rule px-8 py-2.5 max-[899px]:px-4">
       <Link
         to={`/tests/${view.testId}/plan`}
         aria-label="Leave the run card"
@@ -28,11 +29,11 @@ export function TopLine(props: {
         Plan
       </Link>
       {step && side && (
-        <div>
+        <div className="min-w-0">
           <p className="text-[19px] font-[650]">
             <MarkLabel letter={letterOf(step.configuration)} /> {side.name}
           </p>
-          <p className="text-[15px] text-ink-2">
+          <p className="text-[15px] leading-snug text-ink-2">
             {step.phase?.name ?? (step.kind === 'CHANGE_PARTS' ? 'change parts' : 'bed in')}
             {view.phaseWords && <span className="max-[899px]:hidden">, {view.phaseWords}</span>}
             {switches.length > 0 && (
@@ -47,10 +48,14 @@ export function TopLine(props: {
         </div>
       )}
       {step?.kind === 'BRAKING' && <Strokes view={view} />}
-      <div className="ml-auto text-right">
+      <div className="ml-auto text-right min-[900px]:flex-none">
         <p className="text-[20px] font-[650] tabular-nums">{wallClock(props.now)}</p>
-        <p className="flex gap-3 text-[14px] text-ink-2">
+        <p className="flex flex-wrap justify-end gap-3 text-[14px] text-ink-2">
           <span role="status">{props.offline ? 'Saved here, not yet sent' : ''}</span>
+          {view.rate !== 1 && <b className="font-[650]">Rehearsal, {view.rate} times</b>}
+          <Button tone="link" onClick={props.onDevices}>
+            {devicesWord(view)}
+          </Button>
           <Button tone="link" onClick={props.onHistory}>
             History
           </Button>
@@ -63,6 +68,13 @@ export function TopLine(props: {
   );
 }
 
+/** What it listens to, and whether that is there. */
+function devicesWord(view: RunView): string {
+  const here = view.devices.filter((d) => d.connected).length;
+  if (view.devices.length === 0) return 'By hand';
+  return here === view.devices.length ? `${here} connected` : `${here} of ${view.devices.length} connected`;
+}
+
 /** The stops of this step: crayon strokes, slashed where they do not count, then the next in an ink square. */
 function Strokes({ view }: { view: RunView }) {
   const step = view.steps[view.step];
@@ -72,10 +84,10 @@ function Strokes({ view }: { view: RunView }) {
   const letter = letterOf(step.configuration);
   return (
     <p
-      className="flex flex-wrap items-center gap-2.5 text-[17px]"
+      className="flex flex-none flex-wrap items-center gap-2.5 text-[17px]"
       aria-label={`${view.counted} of ${step.repeats} count`}
     >
-      {own.slice(-12).map((s) => {
+      {own.slice(-8).map((s) => {
         const out = (s.decision?.validity ?? s.judged) === 'REPEAT';
         return (
           <svg key={s.id} width="14" height="34" aria-hidden>

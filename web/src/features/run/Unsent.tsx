@@ -9,6 +9,7 @@ const WORDS: Record<string, string> = {
   atRest: 'at rest',
   wavedOff: 'waved off',
   entered: 'readings',
+  logged: 'logged stop',
   decided: 'decision',
   taskDone: 'done',
   stopped: 'STOP',

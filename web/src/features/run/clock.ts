@@ -1,5 +1,18 @@
 import type { RunEvent, RunView } from '../../api/types';
 
+/** A run's clock: what it showed when this device last heard, and how much faster than the wall's it runs. */
+export type RunClock = { atS: number; heardMs: number; rate: number };
+
+export const clockOf = (view: Pick<RunView, 'nowS' | 'rate'>, heardMs: number): RunClock => ({
+  atS: view.nowS,
+  heardMs,
+  rate: view.rate,
+});
+
+/** The run's clock at a moment of this device's. */
+export const readClock = (clock: RunClock, nowMs: number) =>
+  clock.atS + (clock.rate * (nowMs - clock.heardMs)) / 1000;
+
 /** Seconds as minutes and seconds, never below zero. */
 export function countdown(seconds: number): string {
   const whole = Math.max(0, Math.ceil(seconds));

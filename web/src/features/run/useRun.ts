@@ -3,6 +3,7 @@ import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 
 import { post } from '../../api/client';
 import { run } from '../../api/queries';
 import type { Happening, RunEvent, RunView } from '../../api/types';
+import { clockOf, readClock, type RunClock } from './clock';
 import { EventQueue } from './queue';
 
 const RETRY_MS = 1500;
@@ -32,25 +33,29 @@ export function useRun(testId: string, operatorId: string | null) {
     const timer = window.setInterval(() => void queue.flush(), RETRY_MS);
     return () => window.clearInterval(timer);
   }, [queue]);
-  const ahead = query.data ? query.data.nowS - query.dataUpdatedAt / 1000 : 0;
+  const { data, dataUpdatedAt } = query;
+  const clock = useMemo(
+    () => (data ? clockOf(data, dataUpdatedAt) : { atS: 0, heardMs: 0, rate: 1 }),
+    [data, dataUpdatedAt],
+  );
   const say = useCallback(
     (what: Happening) => {
       if (operatorId) {
-        const atS = Date.now() / 1000 + ahead;
+        const atS = readClock(clock, Date.now());
         void queue.add({ id: crypto.randomUUID(), atS, operatorId, what });
       }
     },
-    [queue, operatorId, ahead],
+    [queue, operatorId, clock],
   );
-  return { query, queued, say, forgetRefused: () => queue.forgetRefused(), ahead };
+  return { query, queued, say, forgetRefused: () => queue.forgetRefused(), clock };
 }
 
 /** The run's clock, ticking. */
-export function useRunClock(ahead: number): number {
-  const [now, setNow] = useState(() => Date.now() / 1000 + ahead);
+export function useRunClock(clock: RunClock): number {
+  const [now, setNow] = useState(() => readClock(clock, Date.now()));
   useEffect(() => {
-    const timer = window.setInterval(() => setNow(Date.now() / 1000 + ahead), TICK_MS);
+    const timer = window.setInterval(() => setNow(readClock(clock, Date.now())), TICK_MS);
     return () => window.clearInterval(timer);
-  }, [ahead]);
+  }, [clock]);
   return now;
 }

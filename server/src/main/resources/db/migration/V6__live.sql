@@ -34,6 +34,8 @@ create table run_device (
 
 -- What a device says in a run is said by it, not by a person.
 alter table operator add column device_id uuid references device;
+alter table operator drop constraint operator_name_key;
+create unique index operator_name on operator (name) where device_id is null;
 
 -- Which phase of a procedure a stop was driven in, and how the pedal felt in a logged one.
 alter table stop

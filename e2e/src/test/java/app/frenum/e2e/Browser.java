@@ -36,7 +36,8 @@ final class Browser implements AutoCloseable {
             // A refused file is answered with 4xx, and a test may take the link away; the browser notes both by itself.
             if (m.type().equals("error")
                     && !m.text().contains("status of 4")
-                    && !m.text().contains("ERR_INTERNET_DISCONNECTED")) {
+                    && !m.text().contains("ERR_INTERNET_DISCONNECTED")
+                    && !m.text().contains("ERR_CONNECTION_REFUSED")) {
                 complaints.add(m.text());
             }
         });

@@ -1,16 +1,12 @@
 package app.frenum.e2e;
 
-import static app.frenum.server.Journeys.q;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.frenum.server.Journeys;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -22,89 +18,7 @@ class RunningTest extends Journey {
 
     @BeforeEach
     void aPlannedTestOfThreeStopsEach() {
-        UUID vehicle = UUID.randomUUID();
-        List<UUID> sides = List.of(UUID.randomUUID(), UUID.randomUUID());
-        UUID procedure = UUID.randomUUID();
-        send("POST", "/vehicles", Map.of("id", vehicle, "name", "Run estate " + test, "description", ""));
-        for (int i = 0; i < 2; i++) {
-            send(
-                    "POST",
-                    "/configurations",
-                    Map.of(
-                            "id",
-                            sides.get(i),
-                            "vehicleId",
-                            vehicle,
-                            "name",
-                            i == 0 ? "Old pads" : "New pads",
-                            "changed",
-                            List.of()));
-        }
-        send("PUT", "/procedures", Map.of("id", procedure, "builtIn", false, "version", 0, "procedure", threeStops()));
-        send(
-                "POST",
-                "/tests",
-                Map.of(
-                        "id",
-                        test,
-                        "vehicleId",
-                        vehicle,
-                        "question",
-                        "Do new pads stop it shorter?",
-                        "lane",
-                        "Marrow Flats",
-                        "nominalSpeed",
-                        Map.of("value", 90, "unit", "KILOMETRES_PER_HOUR"),
-                        "basis",
-                        "ONSET_TO_REST",
-                        "marginSize",
-                        1.0,
-                        "marginOfBaseline",
-                        false,
-                        "drivenOn",
-                        "2026-06-20"));
-        send("PUT", "/tests/" + test + "/plan", plan(vehicle, sides, procedure));
-    }
-
-    private void send(String method, String path, Object body) {
-        assertThat(page.request()
-                        .fetch(
-                                url() + "/api" + path,
-                                RequestOptions.create().setMethod(method).setData(body))
-                        .status())
-                .as(path)
-                .isEqualTo(200);
-    }
-
-    private static Map<String, Object> threeStops() {
-        Map<String, Object> phase = Map.ofEntries(
-                Map.entry("name", "stops"),
-                Map.entry("kind", "STOP"),
-                Map.entry("from", q(90, "KILOMETRES_PER_HOUR")),
-                Map.entry("to", q(0, "KILOMETRES_PER_HOUR")),
-                Map.entry("gear", "NEUTRAL"),
-                Map.entry("load", "LADEN"),
-                Map.entry("system", "WHOLE"),
-                Map.entry("gate", Map.of("coldest", q(50, "CELSIUS"), "hottest", q(110, "CELSIUS"))),
-                Map.entry("repeats", 3),
-                Map.entry("mostExtra", 3),
-                Map.entry("lockForbidden", false));
-        return Map.of(
-                "name", "Three stops",
-                "purpose", "",
-                "phases", List.of(phase),
-                "abortRules", List.of("PEDAL_TO_FLOOR", "FLUID_LOSS", "LANE_NOT_CLEAR"),
-                "limits", List.of(),
-                "cautions", List.of(),
-                "runBy", "ANY_DRIVER",
-                "bring", List.of());
-    }
-
-    private static Map<String, Object> plan(UUID vehicle, List<UUID> sides, UUID procedure) {
-        Map<String, Object> plan = Journeys.plan(vehicle, sides, procedure, null);
-        plan.put("stopsEach", 3);
-        plan.put("order", "ONE_AFTER_ANOTHER");
-        return plan;
+        PlannedRun.through(page.request(), url()).threeStopsEach(test);
     }
 
     private void begin() {

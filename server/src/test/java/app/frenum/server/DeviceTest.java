@@ -3,24 +3,15 @@ package app.frenum.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.WebSocket;
 import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.BlockingQueue;
-import java.util.concurrent.CompletionStage;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 class DeviceTest {
     private final RunningServer server = RunningServer.shared();
-    private final JsonMapper json = new JsonMapper();
     private String code;
 
     @BeforeEach
@@ -31,50 +22,6 @@ class DeviceTest {
         code = paired.get("code").asString();
     }
 
-    /** A device's end of one connection: what was said to it waits in a queue. */
-    private final class Line implements WebSocket.Listener {
-        private static final String CLOSED = "closed";
-
-        private final BlockingQueue<String> said = new LinkedBlockingQueue<>();
-        private final WebSocket socket;
-
-        Line() {
-            socket = HttpClient.newHttpClient()
-                    .newWebSocketBuilder()
-                    .buildAsync(URI.create(server.url().replace("http", "ws") + "/device"), this)
-                    .join();
-        }
-
-        @Override
-        public CompletionStage<?> onText(WebSocket from, CharSequence data, boolean last) {
-            said.add(data.toString());
-            from.request(1);
-            return null;
-        }
-
-        @Override
-        public CompletionStage<?> onClose(WebSocket from, int status, String reason) {
-            said.add(CLOSED);
-            return null;
-        }
-
-        JsonNode say(Object frame) throws InterruptedException {
-            socket.sendText(frame instanceof String text ? text : json.writeValueAsString(frame), true)
-                    .join();
-            return answer();
-        }
-
-        JsonNode answer() throws InterruptedException {
-            String answer = said.poll(10, TimeUnit.SECONDS);
-            assertThat(answer).as("an answer").isNotNull();
-            return answer.equals(CLOSED) ? json.valueToTree(CLOSED) : json.readTree(answer);
-        }
-
-        JsonNode hello(String with) throws InterruptedException {
-            return say(Map.of("type", "hello", "protocol", 1, "code", with, "clock", Instant.now()));
-        }
-    }
-
     private static Map<String, Object> reading(long seq, Instant at, String quantity, Object value, String unit) {
         return Map.of("type", "reading", "seq", seq, "at", at, "quantity", quantity, "value", value, "unit", unit);
     }
@@ -82,7 +29,7 @@ class DeviceTest {
     @Test
     void readingsAreKeptOnceAndGiveTheWeatherOfTheirTime() throws InterruptedException {
         Instant then = Instant.parse("2026-06-20T10:00:00Z");
-        Line line = new Line();
+        DeviceLine line = new DeviceLine(server.url());
         assertThat(line.hello(code).get("lastSeq").asLong()).isZero();
         assertThat(line.say(reading(1, then, "AIR_TEMPERATURE", 14, "CELSIUS"))
                         .get("type")
@@ -102,13 +49,14 @@ class DeviceTest {
         assertThat(weather.get("humidity").get("value").asDouble()).isCloseTo(0.58, within(1e-9));
         assertThat(weather.get("windMps").get("reason").asString()).contains("no mast");
         assertThat(weather.get("readings").asInt()).isEqualTo(3);
-        line.socket.abort();
-        assertThat(new Line().hello(code).get("lastSeq").asLong()).isEqualTo(3);
+        line.breakOff();
+        assertThat(new DeviceLine(server.url()).hello(code).get("lastSeq").asLong())
+                .isEqualTo(3);
     }
 
     @Test
     void whatCannotBeRightIsRefusedAndTheConnectionGoesOn() throws InterruptedException {
-        Line line = new Line();
+        DeviceLine line = new DeviceLine(server.url());
         line.hello(code);
         assertThat(line.say(reading(1, Instant.now(), "AIR_TEMPERATURE", 400, "CELSIUS"))
                         .get("reason")
@@ -132,19 +80,19 @@ class DeviceTest {
 
     @Test
     void strangersAndNoiseAreShutOut() throws InterruptedException {
-        Line stranger = new Line();
+        DeviceLine stranger = new DeviceLine(server.url());
         assertThat(stranger.hello("AAAA-AAAA-AAAA").get("reason").asString()).contains("No device has this code");
         assertThat(stranger.answer().asString()).isEqualTo("closed");
-        Line rude = new Line();
+        DeviceLine rude = new DeviceLine(server.url());
         assertThat(rude.say(reading(1, Instant.now(), "HUMIDITY", 40, "PERCENT"))
                         .get("reason")
                         .asString())
                 .contains("hello first");
-        Line noise = new Line();
+        DeviceLine noise = new DeviceLine(server.url());
         assertThat(noise.say("<html>").get("reason").asString()).contains("not a frame");
-        Line giant = new Line();
+        DeviceLine giant = new DeviceLine(server.url());
         assertThat(giant.say("x".repeat(200_000)).asString()).isEqualTo("closed");
-        Line old = new Line();
+        DeviceLine old = new DeviceLine(server.url());
         assertThat(old.say(Map.of("type", "hello", "protocol", 9, "code", code, "clock", Instant.now()))
                         .get("reason")
                         .asString())

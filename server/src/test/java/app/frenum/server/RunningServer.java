@@ -57,6 +57,11 @@ public final class RunningServer implements AutoCloseable {
         return new RunningServer(true);
     }
 
+    /** The address of a new, empty database, for a server that is started some other way. */
+    public static String emptyDatabase() {
+        return newDatabase();
+    }
+
     private static String newDatabase() {
         String base = System.getenv("FRENUM_DB_URL");
         if (base == null) {

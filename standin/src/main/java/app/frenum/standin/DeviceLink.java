@@ -200,6 +200,7 @@ public final class DeviceLink {
                 case "ack" -> settled(said.get("seq").asLong());
                 case "kept" -> kept(said.get("seq").asLong());
                 case "card" -> cards.accept(said);
+                case "ended" -> close();
                 default -> refused(said);
             }
         }

@@ -94,7 +94,12 @@ class DeviceSocket extends TextWebSocketHandler {
         } else if (frame instanceof Frame.Samples samples && link.isPresent()) {
             take(link.get(), samples);
         } else if (frame instanceof Frame.End && link.isPresent()) {
-            link.get().log().ifPresent(log -> listeners.execute(() -> recordings.end(log.id())));
+            link.get()
+                    .log()
+                    .ifPresent(log -> listeners.execute(() -> {
+                        recordings.end(log.id());
+                        links.send(link.get().session(), new Frame.Ended());
+                    }));
         } else {
             close(session, "A device says hello first, then sends readings.");
         }

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
     @JsonSubTypes.Type(value = Frame.Samples.class, name = "samples"),
     @JsonSubTypes.Type(value = Frame.Kept.class, name = "kept"),
     @JsonSubTypes.Type(value = Frame.End.class, name = "end"),
+    @JsonSubTypes.Type(value = Frame.Ended.class, name = "ended"),
     @JsonSubTypes.Type(value = Card.class, name = "card"),
     @JsonSubTypes.Type(value = Frame.Acknowledged.class, name = "ack"),
     @JsonSubTypes.Type(value = Frame.Refused.class, name = "refused")
@@ -29,6 +30,7 @@ sealed interface Frame
                 Frame.Samples,
                 Frame.Kept,
                 Frame.End,
+                Frame.Ended,
                 Frame.Acknowledged,
                 Frame.Refused,
                 Card {
@@ -88,6 +90,9 @@ sealed interface Frame
 
     /** Device to Frenum: its log is over. */
     record End() implements Frame {}
+
+    /** Frenum to device: the log is closed and looked through. */
+    record Ended() implements Frame {}
 
     /** Device to Frenum: one stand-alone reading. */
     record Reading(

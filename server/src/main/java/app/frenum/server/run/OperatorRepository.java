@@ -8,5 +8,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface OperatorRepository extends JpaRepository<Operator, UUID> {
     List<Operator> findAllByOrderByName();
 
-    Optional<Operator> findByName(String name);
+    Optional<Operator> findByNameAndDeviceIdIsNull(String name);
 }

@@ -45,8 +45,8 @@ class RunCards {
         show(run.testId());
     }
 
-    /** Shows the run as it stands to all its devices. */
-    void show(UUID run) {
+    /** Shows the run as it stands to all its devices; one after another, so that the last shown is the newest. */
+    synchronized void show(UUID run) {
         List<DeviceView> listening =
                 devices.of(run).stream().filter(DeviceView::connected).toList();
         if (!listening.isEmpty()) {

@@ -11,18 +11,21 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Which devices serve which run. */
 @Service
-@Transactional
 public class RunDevices {
     private final RunDeviceRepository served;
     private final DeviceService devices;
+    private final ApplicationEventPublisher publisher;
     private final Map<UUID, Optional<UUID>> known = new ConcurrentHashMap<>();
 
-    RunDevices(RunDeviceRepository served, DeviceService devices) {
+    RunDevices(RunDeviceRepository served, DeviceService devices, ApplicationEventPublisher publisher) {
+        this.publisher = publisher;
         this.served = served;
         this.devices = devices;
     }
@@ -54,17 +57,30 @@ public class RunDevices {
     }
 
     /** These serve the run from now on, and no others; one that served another run leaves it. */
+    @Transactional
     void set(UUID runId, Set<UUID> deviceIds) {
         Set<UUID> there = devices.devices().stream().map(DeviceView::id).collect(Collectors.toSet());
         if (!there.containsAll(deviceIds)) {
             throw Problem.notFound("The device");
         }
-        served.findByRunIdOrderByCreatedAt(runId).stream()
+        List<RunDevice> dropped = served.findByRunIdOrderByCreatedAt(runId).stream()
                 .filter(r -> !deviceIds.contains(r.id()))
-                .forEach(served::delete);
+                .toList();
+        served.deleteAll(dropped);
         for (UUID id : deviceIds) {
             served.findById(id).ifPresentOrElse(r -> r.serve(runId), () -> served.save(new RunDevice(id, runId)));
         }
-        known.clear();
+        publisher.publishEvent(
+                new Chosen(runId, deviceIds, dropped.stream().map(RunDevice::id).collect(Collectors.toSet())));
+    }
+
+    /** A run has other devices. */
+    private record Chosen(UUID runId, Set<UUID> chosen, Set<UUID> dropped) {}
+
+    /** What is known changes only once it is so; a device that was asked about meanwhile is put right then. */
+    @TransactionalEventListener(fallbackExecution = true)
+    void changed(Chosen now) {
+        now.chosen().forEach(d -> known.put(d, Optional.of(now.runId())));
+        now.dropped().forEach(d -> known.put(d, Optional.empty()));
     }
 }

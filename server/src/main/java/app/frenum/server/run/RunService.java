@@ -99,7 +99,7 @@ public class RunService {
         String name = operator.name().strip();
         Operator row = operators
                 .findById(operator.id())
-                .or(() -> operators.findByName(name))
+                .or(() -> operators.findByNameAndDeviceIdIsNull(name))
                 .orElseGet(() -> operators.save(new Operator(operator.id(), name)));
         return new OperatorView(row.id(), row.name());
     }
@@ -107,9 +107,7 @@ public class RunService {
     /** Who speaks for a device: the device itself. */
     UUID operatorOf(UUID deviceId) {
         if (!operators.existsById(deviceId)) {
-            String name = devices.name(deviceId);
-            operators.save(
-                    Operator.device(deviceId, operators.findByName(name).isPresent() ? name + " (device)" : name));
+            operators.save(Operator.device(deviceId, devices.name(deviceId)));
         }
         return deviceId;
     }
