@@ -37,7 +37,9 @@ alter table operator add column device_id uuid references device;
 alter table operator drop constraint operator_name_key;
 create unique index operator_name on operator (name) where device_id is null;
 
--- Which phase of a procedure a stop was driven in, and how the pedal felt in a logged one.
+-- Which phase of a procedure a stop was driven in, how the pedal felt in a logged one, and how long after rest its discs
+-- were read by hand.
 alter table stop
     add column phase text,
-    add column pedal_feel text;
+    add column pedal_feel text,
+    add column late_s double precision;

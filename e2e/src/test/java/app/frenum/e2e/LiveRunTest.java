@@ -32,7 +32,6 @@ class LiveRunTest extends Journey {
 
     @AfterEach
     void park() {
-        page.screenshot(new Page.ScreenshotOptions().setPath(java.nio.file.Path.of("/tmp/w/fail-" + test + ".png")));
         car.close();
     }
 

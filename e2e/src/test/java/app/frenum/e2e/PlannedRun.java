@@ -127,7 +127,7 @@ public final class PlannedRun {
                 Map.entry("gear", "NEUTRAL"),
                 Map.entry("load", "LADEN"),
                 Map.entry("system", "WHOLE"),
-                Map.entry("gate", Map.of("coldest", q(20, "CELSIUS"), "hottest", q(110, "CELSIUS"))),
+                Map.entry("gate", Map.of("coldest", q(5, "CELSIUS"), "hottest", q(110, "CELSIUS"))),
                 Map.entry("repeats", 3),
                 Map.entry("mostExtra", 3),
                 Map.entry("lockForbidden", false));

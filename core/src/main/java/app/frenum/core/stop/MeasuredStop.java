@@ -76,7 +76,7 @@ public record MeasuredStop(
         List<Flag> flags) {
     /** Stops that were stored before a figure existed do not have it. */
     public MeasuredStop {
-        pedal = pedal == null ? PedalCurve.NONE : pedal;
+        pedal = pedal == null ? PedalCurve.none() : pedal;
         lockedAtS = lockedAtS == null ? Map.of() : lockedAtS;
         fused = fused == null ? FusedStop.none("it was not computed when this stop was stored") : fused;
         uncertainty = uncertainty == null

@@ -15,8 +15,13 @@ import java.util.List;
  * @param travelM pedal travel at each, m
  */
 public record PedalCurve(List<Double> bar, List<Double> travelM) {
-    static final PedalCurve NONE = new PedalCurve(List.of(), List.of());
+    private static final PedalCurve NONE = new PedalCurve(List.of(), List.of());
     private static final double STEP_BAR = 2.5;
+
+    /** Of a stop without pressure or travel. */
+    public static PedalCurve none() {
+        return NONE;
+    }
 
     public PedalCurve {
         bar = List.copyOf(bar);

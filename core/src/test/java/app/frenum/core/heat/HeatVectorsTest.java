@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 
@@ -149,5 +150,32 @@ class HeatVectorsTest {
         assertThat(early.plusMinusS().value()).isGreaterThan(30);
         assertThat(ReadyAt.of(cooling(120, 0), 10, 15, 180).atS().reason()).contains("cannot be reached");
         assertThat(ReadyAt.of(cooling(120, 300), 100, 15, 180).plusMinusS()).isEqualTo(Figure.of(0));
+    }
+
+    @Test
+    void coolingHangsOnSpeed() {
+        JsonNode v = named("tau_speed").get(0);
+        double[] speeds = numbers(v.get("in").get("v"));
+        double[] taus = numbers(v.get("in").get("tau"));
+        List<SpeedCooling.CoolDown> downs = IntStream.range(0, speeds.length)
+                .mapToObj(i -> new SpeedCooling.CoolDown(speeds[i], taus[i]))
+                .toList();
+        SpeedCooling law = SpeedCooling.of(downs);
+        assertThat(law.c0().value()).isCloseTo(out(v, "c0"), withinPercentage(1e-2));
+        assertThat(law.c1().value()).isCloseTo(out(v, "c1"), withinPercentage(1e-2));
+        assertThat(SpeedCooling.of(downs.subList(0, 2)).c0().reason()).contains("3 speeds, not 2");
+    }
+
+    @Test
+    void howMuchToBlockForATrough() {
+        JsonNode v = named("line").get(0);
+        StraightLine line = StraightLine.of(
+                numbers(v.get("in").get("x")), numbers(v.get("in").get("y")));
+        assertThat(line.slope().value()).isCloseTo(out(v, "slope"), withinPercentage(1e-4));
+        assertThat(line.intercept().value()).isCloseTo(out(v, "intercept"), withinPercentage(1e-4));
+        assertThat(line.slopeLow().value()).isCloseTo(out(v, "slopeLow"), withinPercentage(1e-4));
+        assertThat(line.slopeHigh().value()).isCloseTo(out(v, "slopeHigh"), withinPercentage(1e-4));
+        assertThat(line.xFor(160).value()).isCloseTo(out(v, "xForWanted"), withinPercentage(1e-4));
+        assertThat(line.xFor(400).reason()).contains("far beyond the 0 to 60");
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.server.analysis;
 
 import app.frenum.server.Row;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.UUID;
 
@@ -13,6 +14,9 @@ class Stop extends Row {
     private String phase;
     private String pedalFeel;
 
+    @Column(name = "late_s")
+    private Double lateS;
+
     protected Stop() {}
 
     Stop(UUID id, UUID seriesId, int number, UUID recordingId, String byHand) {
@@ -23,9 +27,15 @@ class Stop extends Row {
         this.byHand = byHand;
     }
 
-    void beside(String itsPhase, String feel) {
+    void beside(String itsPhase, String feel, Double readLateS) {
         phase = itsPhase;
         pedalFeel = feel;
+        lateS = readLateS;
+    }
+
+    /** How long after rest its discs were read by hand, s; null when they were not. */
+    Double lateS() {
+        return lateS;
     }
 
     /** Null when it was not driven in a run. */

@@ -95,27 +95,32 @@ public class StopService {
      * Adds a stop as it was entered at the trackside; there already, it stays.
      *
      * @param id made by the device it was entered on
-     * @param phase of the procedure it was driven in
+     * @param beside what is known of it that a sheet has no column for
      * @param struckOut why it does not count; empty when it does
      */
-    public void addEntered(UUID id, UUID seriesId, SheetStop row, String phase, Optional<String> struckOut, String by) {
+    public void addEntered(
+            UUID id, UUID seriesId, SheetStop row, Beside beside, Optional<String> struckOut, String by) {
         if (stops.existsById(id)) {
             return;
         }
         Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, null, json.writeValueAsString(row));
-        stop.beside(phase, null);
+        stop.beside(beside.phase(), beside.pedalFeel(), beside.lateS());
         stops.save(stop);
         struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
         changed(seriesId);
     }
 
     /**
-     * What is known of a logged stop beside its trace.
+     * What is known of a stop beside its trace or its row.
      *
      * @param phase of the procedure it was driven in
-     * @param pedalFeel as the driver called it; null when nobody asked
+     * @param pedalFeel of a logged stop, as the driver called it; null when nobody asked
+     * @param lateS how long after rest its discs were read by hand, s; null when they were not
      */
-    public record Beside(String phase, @Nullable String pedalFeel) {}
+    public record Beside(
+            String phase,
+            @Nullable String pedalFeel,
+            @Nullable Double lateS) {}
 
     /** Adds a stop that a run took from its logger; there already, it stays. */
     public void addLiveLogged(
@@ -124,7 +129,7 @@ public class StopService {
             return;
         }
         Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, logged.recordingId(), null);
-        stop.beside(beside.phase(), beside.pedalFeel());
+        stop.beside(beside.phase(), beside.pedalFeel(), beside.lateS());
         stops.save(stop);
         // By now the log goes on beyond the rest, so that the discs' peaks are in it, which were still to come then.
         MeasuredStop whole = remeasured(stop, logged);
@@ -136,7 +141,7 @@ public class StopService {
 
     private MeasuredStop remeasured(Stop stop, LoggedStop logged) {
         Opened opened = recordings.open(logged.recordingId());
-        recordings.setFindings(logged.recordingId(), logged.calibration(), opened.health());
+        recordings.setCalibration(logged.recordingId(), logged.calibration());
         return LogAnalysis.measure(
                 opened.log(),
                 logged.calibration(),
@@ -247,7 +252,8 @@ public class StopService {
                 decisions,
                 measured.stream().skip(1).map(Measurement::move).toList(),
                 stop.phase(),
-                stop.pedalFeel());
+                stop.pedalFeel(),
+                stop.lateS());
     }
 
     private StopView handView(Stop stop, List<Decision> decisions, boolean out, TestDefinition test) {
@@ -270,7 +276,8 @@ public class StopService {
                 decisions,
                 List.of(),
                 stop.phase(),
-                row.pedalFeel().orElse(null));
+                row.pedalFeel().orElse(null),
+                stop.lateS());
     }
 
     private MeasuredStop figures(Measurement m) {

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param moves every setting of the edges by hand, oldest first
  * @param phase of the procedure it was driven in; null when it was not driven in a run
  * @param pedalFeel as the driver called it; null when nobody said
+ * @param lateS how long after rest its discs were read by hand, s; null when that is not known
  */
 public record StopView(
         UUID id,
@@ -42,4 +43,5 @@ public record StopView(
         List<Decision> decisions,
         List<EdgeMove> moves,
         @Nullable String phase,
-        @Nullable String pedalFeel) {}
+        @Nullable String pedalFeel,
+        @Nullable Double lateS) {}

@@ -14,9 +14,12 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
+// What grows and what is found out are written by two at the same time.
+@DynamicUpdate
 @Entity
 class Recording extends Row {
     private String fileName;

@@ -68,7 +68,7 @@ class RunStops {
                     series.id(),
                     last.logged().get(),
                     new StopService.Beside(
-                            phase, last.readings().pedal().map(PedalFeel::label).orElse(null)),
+                            phase, last.readings().pedal().map(PedalFeel::label).orElse(null), null),
                     struckOut(last),
                     last.decision().orElseThrow().by());
             return;
@@ -78,7 +78,12 @@ class RunStops {
                 last.id(),
                 series.id(),
                 row(last, step, configuration, plan, conditions),
-                phase,
+                new StopService.Beside(
+                        phase,
+                        null,
+                        last.readings().peaks().isEmpty()
+                                ? null
+                                : last.readings().lateS()),
                 struckOut(last),
                 last.decision().orElseThrow().by());
     }

@@ -3,6 +3,7 @@ package app.frenum.core.procedure.run;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.stop.MeasuredStop;
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.UUID;
 
@@ -24,6 +25,6 @@ public record LoggedStop(
         Calibration calibration,
         MeasuredStop measured) {
     public LoggedStop {
-        switches = Map.copyOf(switches);
+        switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
     }
 }

@@ -1,0 +1,141 @@
+package app.frenum.core.fade;
+
+import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The cause of fade with its evidence: the late group against the reference group.
+ *
+ * @param cause what it reads as
+ * @param relEffectiveness late over reference, of the measure the study goes by
+ * @param relPressure late over reference, of peak line pressure
+ * @param relTravel late over reference, of pedal travel at a common pressure
+ * @param commonBar that pressure, bar
+ * @param pressedLess whether the driver also pressed less hard
+ * @param confidence how much there is to go by
+ * @param evidence in words, one line each
+ */
+public record CauseReading(
+        FadeCause cause,
+        Figure relEffectiveness,
+        Figure relPressure,
+        Figure relTravel,
+        Figure commonBar,
+        boolean pressedLess,
+        Confidence confidence,
+        List<String> evidence) {
+    private static final double LONG_TRAVEL = 1.15;
+    private static final double LESS_PRESSURE = 0.90;
+    private static final double PAD_LOSS = 0.90;
+    private static final double SLIGHT_LOSS = 0.95;
+
+    /** How much there is to go by. */
+    public enum Confidence {
+        /** Pressure and travel were logged, and say the same. */
+        GOOD("pressure and pedal travel were logged"),
+        /** Pressure only: the pedal's travel is not known. */
+        FAIR("no pedal travel was logged, so vapour in the fluid cannot be ruled out"),
+        /** Neither: only what people felt and how far it rolled. */
+        WEAK("no line pressure was logged: a driver who presses less hard looks the same");
+
+        private final String label;
+
+        Confidence(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * Everything the cause is read from.
+     *
+     * @param measure what relEffectiveness was taken from
+     * @param worstFeel of the pedal in the late group
+     * @param gripLimited whether most stops of a group were the tyres'
+     */
+    public record Evidence(
+            FadeMeasure measure,
+            Figure relEffectiveness,
+            Figure relPressure,
+            Figure relTravel,
+            Figure commonBar,
+            Optional<PedalFeel> worstFeel,
+            boolean gripLimited) {}
+
+    /** Reads the cause. */
+    public static CauseReading of(Evidence e) {
+        boolean longTravel = e.relTravel().orElse(0) >= LONG_TRAVEL;
+        boolean softPedal = e.worstFeel()
+                .filter(f -> f == PedalFeel.LONG_SOFT || f == PedalFeel.TO_THE_FLOOR)
+                .isPresent();
+        boolean fluid = longTravel || softPedal;
+        boolean less = e.relPressure().orElse(1) < LESS_PRESSURE;
+        FadeCause cause = cause(e, fluid, less);
+        return new CauseReading(
+                cause,
+                e.relEffectiveness(),
+                e.relPressure(),
+                e.relTravel(),
+                e.commonBar(),
+                less && cause != FadeCause.PRESSED_LESS && cause != FadeCause.GRIP_LIMITED,
+                confidence(e),
+                words(e, less && fluid));
+    }
+
+    private static FadeCause cause(Evidence e, boolean fluid, boolean pressedLess) {
+        if (e.gripLimited()) {
+            return FadeCause.GRIP_LIMITED;
+        }
+        double rel = e.relEffectiveness().orElse(Double.NaN);
+        if (fluid) {
+            return rel <= PAD_LOSS ? FadeCause.BOTH : FadeCause.FLUID;
+        }
+        if (Double.isNaN(rel)) {
+            return FadeCause.UNKNOWN;
+        }
+        if (rel <= PAD_LOSS) {
+            return FadeCause.PAD;
+        }
+        if (rel <= SLIGHT_LOSS) {
+            return FadeCause.SLIGHT;
+        }
+        return pressedLess ? FadeCause.PRESSED_LESS : FadeCause.NONE;
+    }
+
+    private static Confidence confidence(Evidence e) {
+        if (e.measure() != FadeMeasure.PER_BAR) {
+            return Confidence.WEAK;
+        }
+        return e.relTravel().isKnown() ? Confidence.GOOD : Confidence.FAIR;
+    }
+
+    private static List<String> words(Evidence e, boolean surer) {
+        List<String> all = new ArrayList<>();
+        String what = switch (e.measure()) {
+            case PER_BAR -> "deceleration per bar";
+            case BY_DECELERATION -> "deceleration";
+            case BY_DISTANCE -> "the inverse of the distance";
+        };
+        all.add(relative(what, e.relEffectiveness()));
+        all.add(relative("peak line pressure", e.relPressure()));
+        all.add(relative("pedal travel at a common pressure", e.relTravel()));
+        e.worstFeel().ifPresent(f -> all.add("the pedal felt " + f.label()));
+        if (surer) {
+            all.add("pressure fell with the longer pedal, which makes vapour surer");
+        }
+        return List.copyOf(all);
+    }
+
+    private static String relative(String what, Figure rel) {
+        return rel.isKnown()
+                ? String.format(Locale.ROOT, "%s: %.0f %% of the reference", what, 100 * rel.value())
+                : what + ": not known, " + rel.reason();
+    }
+}

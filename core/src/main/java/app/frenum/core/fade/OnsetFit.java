@@ -1,0 +1,133 @@
+package app.frenum.core.fade;
+
+import app.frenum.core.quantity.Figure;
+import java.util.Arrays;
+import org.hipparchus.distribution.continuous.FDistribution;
+
+/**
+ * From which temperature on the bite is lost: a continuous line of two pieces, {@code ε = ε0} up to T0 and
+ * {@code ε0 − k·(T − T0)} above it with k ≥ 0, T0 by least squares on a grid of 1 °C where at least three points lie
+ * on each side. It is accepted when it beats a constant by an F-test (2 and n − 3 degrees of freedom, p &lt; 0.05). The
+ * interval of T0 holds every T0 whose sum of squares is no larger than {@code SS·(1 + F(0.95; 1, n − 3)/(n − 3))}: D. J.
+ * Hudson, J. Am. Stat. Assoc. 61 (1966) 1097–1129; G. A. F. Seber and C. J. Wild, Nonlinear Regression, 1989, ch. 9.
+ *
+ * @param accepted whether an onset is seen
+ * @param onsetC T0, °C
+ * @param lowC lower end of its 95 % interval
+ * @param highC upper end
+ * @param level ε0
+ * @param perC k, lost per °C above the onset
+ * @param f of the test against a constant
+ * @param p of that test
+ * @param hottestC up to where there are stops
+ */
+public record OnsetFit(
+        boolean accepted,
+        Figure onsetC,
+        Figure lowC,
+        Figure highC,
+        Figure level,
+        Figure perC,
+        Figure f,
+        Figure p,
+        Figure hottestC) {
+    private static final int FEWEST_EACH_SIDE = 3;
+    private static final double SIGNIFICANT = 0.05;
+
+    /**
+     * Fits temperatures (°C) and levels, as many of each.
+     *
+     * @return unknown figures, with why, where there are fewer than six points or all are equally hot
+     */
+    public static OnsetFit of(double[] celsius, double[] level) {
+        int n = celsius.length;
+        if (n < 2 * FEWEST_EACH_SIDE) {
+            return none("an onset needs %d stops with known temperature, not %d".formatted(2 * FEWEST_EACH_SIDE, n));
+        }
+        double coldest = min(celsius);
+        double hottest = -min(negated(celsius));
+        Piece constant = Piece.at(celsius, level, hottest);
+        Piece best = constant;
+        for (double t = Math.ceil(coldest); t < hottest; t++) {
+            Piece tried = Piece.at(celsius, level, t);
+            if (hasBothSides(celsius, t) && tried.squares() < best.squares()) {
+                best = tried;
+            }
+        }
+        if (!(best.squares() < constant.squares()) || best.squares() <= 0) {
+            return none("the bite does not fall with temperature");
+        }
+        return tested(celsius, level, constant, best, hottest);
+    }
+
+    private static OnsetFit tested(double[] celsius, double[] level, Piece constant, Piece best, double hottest) {
+        int n = celsius.length;
+        double f = (constant.squares() - best.squares()) / 2 / (best.squares() / (n - 3));
+        double p = 1 - new FDistribution(2, n - 3).cumulativeProbability(f);
+        double most = best.squares() * (1 + new FDistribution(1, n - 3).inverseCumulativeProbability(0.95) / (n - 3));
+        double low = best.onset();
+        double high = best.onset();
+        for (double t = Math.ceil(min(celsius)); t < hottest; t++) {
+            if (hasBothSides(celsius, t) && Piece.at(celsius, level, t).squares() <= most) {
+                low = Math.min(low, t);
+                high = Math.max(high, t);
+            }
+        }
+        return new OnsetFit(
+                p < SIGNIFICANT,
+                Figure.of(best.onset()),
+                Figure.of(low),
+                Figure.of(high),
+                Figure.of(best.level()),
+                Figure.of(best.perC()),
+                Figure.of(f),
+                Figure.of(p),
+                Figure.of(hottest));
+    }
+
+    private static OnsetFit none(String reason) {
+        Figure u = Figure.unknown(reason);
+        return new OnsetFit(false, u, u, u, u, u, u, u, u);
+    }
+
+    private static boolean hasBothSides(double[] celsius, double onset) {
+        long below = Arrays.stream(celsius).filter(c -> c <= onset).count();
+        return below >= FEWEST_EACH_SIDE && celsius.length - below >= FEWEST_EACH_SIDE;
+    }
+
+    private static double min(double[] x) {
+        return Arrays.stream(x).min().orElseThrow();
+    }
+
+    private static double[] negated(double[] x) {
+        return Arrays.stream(x).map(v -> -v).toArray();
+    }
+
+    /** Both pieces for a given onset, and what they leave over. */
+    private record Piece(double onset, double level, double perC, double squares) {
+        static Piece at(double[] celsius, double[] y, double onset) {
+            int n = celsius.length;
+            double sx = 0;
+            double sy = 0;
+            double sxx = 0;
+            double sxy = 0;
+            for (int i = 0; i < n; i++) {
+                double x = Math.max(0, celsius[i] - onset);
+                sx += x;
+                sy += y[i];
+                sxx += x * x;
+                sxy += x * y[i];
+            }
+            double spread = sxx - sx * sx / n;
+            double slope = spread > 0 ? (sxy - sx * sy / n) / spread : 0;
+            double k = Math.max(0, -slope);
+            double level = sy / n + k * sx / n;
+            double squares = 0;
+            for (int i = 0; i < n; i++) {
+                double left = y[i] - (level - k * Math.max(0, celsius[i] - onset));
+                squares += left * left;
+            }
+            return new Piece(onset, level, k, squares);
+        }
+    }
+}

@@ -1,0 +1,72 @@
+package app.frenum.core.heat;
+
+import app.frenum.core.log.Log;
+import app.frenum.core.log.Role;
+import app.frenum.core.log.Signal;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * The cool-downs between the stops of a log, fitted disc by disc. A cool-down begins some seconds after a stop, once the
+ * heat has gone through the disc, and ends where the next stop begins.
+ */
+public final class CoolDowns {
+    /** Until then the surface is still giving its flash heat to the inside of the disc. */
+    private static final double SOAK_S = 8;
+
+    private static final double EVERY_S = 2;
+
+    private CoolDowns() {}
+
+    /**
+     * One disc between two stops.
+     *
+     * @param wheel which disc
+     * @param fromS where it begins in the log
+     * @param toS where it ends
+     * @param meanMps mean speed meanwhile
+     * @param fit its time constant, or why there is none
+     */
+    public record CoolDown(WheelPosition wheel, double fromS, double toS, Figure meanMps, CoolingFit fit) {}
+
+    /** A stretch without braking, s. */
+    public record Stretch(double fromS, double toS) {}
+
+    /**
+     * Fits every disc that has a sensor over every stretch.
+     *
+     * @param between stretches without braking, each from the end of a stop
+     * @param ambientC as measured; empty to leave it free
+     */
+    public static List<CoolDown> of(Log log, List<Stretch> between, OptionalDouble ambientC) {
+        List<CoolDown> all = new ArrayList<>();
+        for (Stretch s : between) {
+            for (WheelPosition w : WheelPosition.values()) {
+                if (log.channel(Role.discTemperature(w)).isPresent() && s.toS() - s.fromS() > SOAK_S + EVERY_S) {
+                    all.add(fitted(log, w, new Stretch(s.fromS() + SOAK_S, s.toS()), ambientC));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static CoolDown fitted(Log log, WheelPosition wheel, Stretch s, OptionalDouble ambientC) {
+        Signal disc = log.signal(Role.discTemperature(wheel), s.fromS(), s.toS());
+        Signal speed = log.signal(Role.SPEED, s.fromS(), s.toS());
+        int n = disc.isEmpty() ? 0 : (int) ((disc.last() - disc.first()) / EVERY_S);
+        double[] t = new double[n];
+        double[] c = new double[n];
+        for (int i = 0; i < n; i++) {
+            double from = disc.first() + i * EVERY_S;
+            t[i] = from + EVERY_S / 2;
+            c[i] = disc.mean(from, from + EVERY_S);
+        }
+        Figure mean = speed.size() < 2
+                ? Figure.unknown("no speed was logged")
+                : Figure.of(speed.mean(speed.first(), speed.last()));
+        return new CoolDown(wheel, s.fromS(), s.toS(), mean, CoolingFit.of(t, c, ambientC));
+    }
+}

@@ -1,0 +1,230 @@
+package app.frenum.core.heat;
+
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+
+/**
+ * A series of stops read for heat: how hot each disc began and ended, what share of it went where, and what looks odd.
+ *
+ * @param stops in the order driven
+ * @param corners per disc, over the series
+ * @param share how the heat was divided
+ * @param remarks differences between discs, as things to look at
+ */
+public record HeatStudy(List<Stop> stops, Map<WheelPosition, Corner> corners, Share share, List<String> remarks) {
+    /** Discs of one axle further apart than this in the mean of their peaks are worth a look, °C. */
+    private static final double SIDE_TO_SIDE_C = 25;
+    /** And this share of their mean rise. */
+    private static final double SIDE_TO_SIDE_SHARE = 0.15;
+
+    private static final double OFF_FROM = 0.6;
+    private static final double OFF_TO = 1.4;
+
+    /**
+     * One disc in one stop.
+     *
+     * @param troughC at the onset
+     * @param peakC the hottest it was; for a late reading, carried back
+     * @param peakU standard uncertainty of the peak
+     * @param byHand whether somebody read it, rather than a sensor
+     */
+    public record Disc(Figure troughC, Figure peakC, Figure peakU, boolean byHand) {
+        Figure rise() {
+            if (!troughC.isKnown()) {
+                return troughC;
+            }
+            return peakC.map(peak -> peak - troughC.value());
+        }
+    }
+
+    /**
+     * One stop.
+     *
+     * @param number as counted at the lane
+     * @param energyJ what the brakes took out of the vehicle
+     */
+    public record Stop(int number, Figure energyJ, Map<WheelPosition, Disc> discs) {
+        public Stop {
+            discs = discs.isEmpty() ? Map.of() : new EnumMap<>(discs);
+        }
+    }
+
+    /**
+     * One disc over the series.
+     *
+     * @param n stops whose rise is known
+     * @param hottestC of all peaks
+     * @param lastTroughC the newest start
+     * @param meanRiseC per stop
+     * @param predictedRiseC by the layout, for the mean energy
+     * @param ratio measured over predicted; outside 0.6 to 1.4 it is worth a look
+     */
+    public record Corner(
+            int n, Figure hottestC, Figure lastTroughC, Figure meanRiseC, Figure predictedRiseC, Figure ratio) {}
+
+    /**
+     * How heat was divided between the axles.
+     *
+     * @param measuredFront share of the heat that the front discs took, by their rises and masses
+     * @param measuredU its standard uncertainty, from the spread of the stops
+     * @param layoutFront the share of brake force that the layout gives the front
+     */
+    public record Share(Figure measuredFront, Figure measuredU, Figure layoutFront) {}
+
+    /**
+     * What the prediction goes by; unknown figures leave it out.
+     *
+     * @param frontDiscKg one disc
+     * @param brakeForceShare front, 0 to 1
+     */
+    public record Layout(Figure frontDiscKg, Figure rearDiscKg, Figure brakeForceShare) {}
+
+    /** Reads a series. */
+    public static HeatStudy of(List<Stop> stops, Layout layout) {
+        Map<WheelPosition, Corner> corners = new EnumMap<>(WheelPosition.class);
+        for (WheelPosition w : WheelPosition.values()) {
+            if (stops.stream().anyMatch(s -> s.discs().containsKey(w))) {
+                corners.put(w, corner(stops, w, layout));
+            }
+        }
+        return new HeatStudy(List.copyOf(stops), corners, share(stops, layout), remarks(stops, corners));
+    }
+
+    private static DoubleStream rises(List<Stop> stops, WheelPosition wheel) {
+        return stops.stream()
+                .flatMap(s -> Optional.ofNullable(s.discs().get(wheel)).stream())
+                .map(Disc::rise)
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value);
+    }
+
+    private static Figure figure(OptionalDouble value, String whyNot) {
+        return value.isPresent() ? Figure.of(value.getAsDouble()) : Figure.unknown(whyNot);
+    }
+
+    private static Corner corner(List<Stop> stops, WheelPosition wheel, Layout layout) {
+        List<Disc> own = stops.stream()
+                .flatMap(s -> Optional.ofNullable(s.discs().get(wheel)).stream())
+                .toList();
+        double[] peaks = known(own.stream().map(Disc::peakC).toList());
+        double[] troughs = known(own.stream().map(Disc::troughC).toList());
+        double[] rises = rises(stops, wheel).toArray();
+        Figure mean = figure(Arrays.stream(rises).average(), "no stop has both its start and its peak");
+        Figure predicted = predicted(stops, wheel, layout);
+        return new Corner(
+                rises.length,
+                figure(Arrays.stream(peaks).max(), "no peak is known"),
+                troughs.length == 0 ? Figure.unknown("no start is known") : Figure.of(troughs[troughs.length - 1]),
+                mean,
+                predicted,
+                mean.isKnown() && predicted.isKnown()
+                        ? Figure.of(mean.value() / predicted.value())
+                        : mean.isKnown() ? predicted : mean);
+    }
+
+    private static double[] known(List<Figure> figures) {
+        return figures.stream()
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .toArray();
+    }
+
+    /** The mean rise that the energies of the stops would give a disc. */
+    private static Figure predicted(List<Stop> stops, WheelPosition wheel, Layout layout) {
+        Figure mass = wheel.isFront() ? layout.frontDiscKg() : layout.rearDiscKg();
+        double[] energies = known(stops.stream().map(Stop::energyJ).toList());
+        if (!mass.isKnown() || !layout.brakeForceShare().isKnown() || energies.length == 0) {
+            return Figure.unknown("disc mass, brake-force share or the vehicle's mass is not known");
+        }
+        double front = layout.brakeForceShare().value();
+        double share = (wheel.isFront() ? front : 1 - front) / 2 * DiscRise.INTO_DISC;
+        double joules = Arrays.stream(energies).average().orElseThrow();
+        return Figure.of(share * joules / (mass.value() * DiscRise.GREY_IRON));
+    }
+
+    private static Share share(List<Stop> stops, Layout layout) {
+        if (!layout.frontDiscKg().isKnown() || !layout.rearDiscKg().isKnown()) {
+            Figure unknown = Figure.unknown("the discs' masses are not known");
+            return new Share(unknown, unknown, layout.brakeForceShare());
+        }
+        double[] shares = stops.stream()
+                .mapToDouble(s -> frontShare(s, layout))
+                .filter(x -> !Double.isNaN(x))
+                .toArray();
+        if (shares.length < 2) {
+            Figure few = Figure.unknown("rises of front and rear discs are needed in two stops or more");
+            return new Share(few, few, layout.brakeForceShare());
+        }
+        double mean = Arrays.stream(shares).average().orElseThrow();
+        double squares = Arrays.stream(shares).map(x -> (x - mean) * (x - mean)).sum();
+        double u = Math.sqrt(squares / (shares.length - 1) / shares.length);
+        return new Share(Figure.of(mean), Figure.of(u), layout.brakeForceShare());
+    }
+
+    private static double frontShare(Stop stop, Layout layout) {
+        double front = axleRise(stop, true) * layout.frontDiscKg().value();
+        double rear = axleRise(stop, false) * layout.rearDiscKg().value();
+        return front / (front + rear);
+    }
+
+    private static double axleRise(Stop stop, boolean front) {
+        return stop.discs().entrySet().stream()
+                .filter(e -> e.getKey().isFront() == front)
+                .map(e -> e.getValue().rise())
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .average()
+                .orElse(Double.NaN);
+    }
+
+    private static List<String> remarks(List<Stop> stops, Map<WheelPosition, Corner> corners) {
+        List<String> all = new ArrayList<>();
+        side(stops, WheelPosition.FRONT_LEFT, WheelPosition.FRONT_RIGHT).ifPresent(all::add);
+        side(stops, WheelPosition.REAR_LEFT, WheelPosition.REAR_RIGHT).ifPresent(all::add);
+        corners.forEach((wheel, c) -> {
+            double ratio = c.ratio().orElse(1);
+            if (ratio < OFF_FROM || ratio > OFF_TO) {
+                all.add(String.format(
+                        Locale.ROOT,
+                        "The %s disc rose by %.1f times what its layout predicts. Look at the share, the disc's mass, a brake that drags, the sensor.",
+                        wheel.label(),
+                        ratio));
+            }
+        });
+        return List.copyOf(all);
+    }
+
+    /** Discs of one axle that differ by more than chance would have them. */
+    private static Optional<String> side(List<Stop> stops, WheelPosition left, WheelPosition right) {
+        double[] differences = stops.stream()
+                .filter(s -> s.discs().containsKey(left) && s.discs().containsKey(right))
+                .map(s -> new Figure[] {
+                    s.discs().get(left).peakC(), s.discs().get(right).peakC()
+                })
+                .filter(p -> p[0].isKnown() && p[1].isKnown())
+                .mapToDouble(p -> p[0].value() - p[1].value())
+                .toArray();
+        double mean = Arrays.stream(differences).average().orElse(0);
+        double rise = (rises(stops, left).average().orElse(0)
+                        + rises(stops, right).average().orElse(0))
+                / 2;
+        boolean odd = differences.length >= 2 && Math.abs(mean) > Math.max(SIDE_TO_SIDE_C, SIDE_TO_SIDE_SHARE * rise);
+        return odd
+                ? Optional.of(String.format(
+                        Locale.ROOT,
+                        "The %s disc peaks %.0f °C hotter than the %s. Look for a caliper that drags, a disc fitted the wrong way round, a duct on one side only.",
+                        (mean > 0 ? left : right).label(),
+                        Math.abs(mean),
+                        (mean > 0 ? right : left).label()))
+                : Optional.empty();
+    }
+}

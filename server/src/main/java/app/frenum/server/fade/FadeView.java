@@ -1,0 +1,37 @@
+package app.frenum.server.fade;
+
+import app.frenum.core.fade.FadeDifference;
+import app.frenum.core.fade.FadeReference;
+import app.frenum.core.fade.FadeStudy;
+import app.frenum.core.procedure.Procedure;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The fade of a test, side by side.
+ *
+ * @param reference against which stops it is counted
+ * @param sides in the order of the test's configurations
+ * @param limits that the person entered from their own code, as the procedure has them
+ */
+record FadeView(FadeReference reference, List<SideView> sides, List<Procedure.Limit> limits) {
+
+    /**
+     * One configuration.
+     *
+     * @param struckOut stops that were left out
+     * @param cureWords what to do, in plain words
+     * @param confidenceWords how much there is to go by
+     * @param againstFirst held against the first configuration; null for itself
+     */
+    record SideView(
+            UUID configurationId,
+            String name,
+            FadeStudy study,
+            int struckOut,
+            String causeWords,
+            String cureWords,
+            String confidenceWords,
+            @Nullable FadeDifference againstFirst) {}
+}

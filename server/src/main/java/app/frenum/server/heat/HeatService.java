@@ -1,0 +1,234 @@
+package app.frenum.server.heat;
+
+import app.frenum.core.garage.Part;
+import app.frenum.core.garage.PartField;
+import app.frenum.core.garage.Slot;
+import app.frenum.core.garage.VehicleField;
+import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.heat.CoolDowns;
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.HeatStudy;
+import app.frenum.core.heat.PadWindow;
+import app.frenum.core.heat.SpeedCooling;
+import app.frenum.core.heat.StraightLine;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopView;
+import app.frenum.server.garage.ConfigurationView;
+import app.frenum.server.garage.GarageService;
+import app.frenum.server.plan.PlanRequest;
+import app.frenum.server.plan.PlanService;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestDefinition;
+import app.frenum.server.plan.TestService;
+import app.frenum.server.recording.RecordingService;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads every configuration of a test for heat. */
+@Service
+@Transactional(readOnly = true)
+public class HeatService {
+    private static final double USUAL_TAU_S = 200;
+    private static final double TAU_SPREAD = 0.2;
+    private static final double USUAL_AMBIENT_C = 15;
+
+    private final TestService tests;
+    private final StopService stops;
+    private final GarageService garage;
+    private final PlanService plans;
+    private final DiscTraces traces;
+
+    HeatService(
+            TestService tests,
+            StopService stops,
+            GarageService garage,
+            PlanService plans,
+            RecordingService recordings) {
+        this.tests = tests;
+        this.stops = stops;
+        this.garage = garage;
+        this.plans = plans;
+        this.traces = new DiscTraces(recordings);
+    }
+
+    /** One configuration with its stops, block after block. */
+    private record Side(ConfigurationView configuration, List<SeriesView> series, Map<UUID, List<StopView>> stops) {
+        List<StopView> counted() {
+            return series.stream()
+                    .flatMap(s -> stops.get(s.id()).stream())
+                    .filter(s -> !s.struckOut())
+                    .toList();
+        }
+    }
+
+    /**
+     * The heat of a test.
+     *
+     * @param wantedTroughC for the answer of how far to open the duct; null for none
+     */
+    HeatView heat(UUID testId, Double wantedTroughC) {
+        TestDefinition test = tests.test(testId);
+        VehicleSpec vehicle = garage.vehicle(test.vehicleId()).spec();
+        Optional<PlanRequest> plan = Optional.ofNullable(plans.plan(testId).plan());
+        List<Side> sides = sides(testId, test);
+        List<HeatView.SideView> views =
+                sides.stream().map(s -> view(s, vehicle, plan)).toList();
+        return new HeatView(
+                views,
+                plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
+                blocking(sides, views, wantedTroughC));
+    }
+
+    private List<Side> sides(UUID testId, TestDefinition test) {
+        Map<UUID, List<SeriesView>> byConfiguration = new LinkedHashMap<>();
+        tests.seriesOf(testId)
+                .forEach(s -> byConfiguration
+                        .computeIfAbsent(s.configurationId(), k -> new ArrayList<>())
+                        .add(s));
+        Map<UUID, ConfigurationView> known = garage.byId(List.copyOf(byConfiguration.keySet()));
+        List<Side> sides = new ArrayList<>();
+        byConfiguration.forEach((id, series) -> {
+            Map<UUID, List<StopView>> own = new LinkedHashMap<>();
+            series.forEach(s -> own.put(s.id(), stops.stopsOf(List.of(s.id()), test)));
+            sides.add(new Side(known.get(id), series, own));
+        });
+        return sides;
+    }
+
+    private HeatView.SideView view(Side side, VehicleSpec vehicle, Optional<PlanRequest> plan) {
+        Map<WheelPosition, HeatView.CoolingView> cooling = new LinkedHashMap<>();
+        List<CoolDowns.CoolDown> downs = new ArrayList<>();
+        List<HeatView.TraceView> drawn = new ArrayList<>();
+        for (SeriesView series : side.series()) {
+            traces.read(series, side.stops().get(series.id()), drawn, downs);
+        }
+        for (WheelPosition w : WheelPosition.values()) {
+            List<CoolDowns.CoolDown> own =
+                    downs.stream().filter(d -> d.wheel() == w).toList();
+            if (!own.isEmpty()) {
+                cooling.put(w, FittedCooling.of(own));
+            }
+        }
+        Figure mass = mass(vehicle, plan);
+        HeatStops reader = new HeatStops(mass, cooling(cooling, vehicle, side), TAU_SPREAD * tau(cooling, vehicle));
+        HeatStudy study = HeatStudy.of(
+                side.counted().stream().map(reader::of).toList(),
+                new HeatStudy.Layout(
+                        vehicle.figure(VehicleField.FRONT_DISC_MASS),
+                        vehicle.figure(VehicleField.REAR_DISC_MASS),
+                        vehicle.brakeForceShare()));
+        Optional<HeatView.Band> band = band(side.configuration());
+        SpeedCooling law = SpeedCooling.of(downs.stream()
+                .filter(d -> d.wheel().isFront()
+                        && d.fit().tauS().isKnown()
+                        && d.meanMps().isKnown())
+                .map(d -> new SpeedCooling.CoolDown(
+                        d.meanMps().value(), d.fit().tauS().value()))
+                .toList());
+        return new HeatView.SideView(
+                side.configuration().id(),
+                side.configuration().label(),
+                band.orElse(null),
+                band.map(b -> PadWindow.of(work(study), b.fromC(), b.toC())).orElse(null),
+                study,
+                cooling,
+                law.c0(),
+                law.c1(),
+                drawn);
+    }
+
+    private static Figure mass(VehicleSpec vehicle, Optional<PlanRequest> plan) {
+        boolean light = plan.filter(p -> p.load() == VehicleSpec.Load.LIGHT).isPresent();
+        return vehicle.figure(light ? VehicleField.MASS_LIGHT : VehicleField.MASS_LADEN);
+    }
+
+    /** The front discs' own time constant where a cool-down gave one, else the vehicle's, else a usual one. */
+    private static double tau(Map<WheelPosition, HeatView.CoolingView> fitted, VehicleSpec vehicle) {
+        return fitted.entrySet().stream()
+                .filter(e -> e.getKey().isFront())
+                .map(e -> e.getValue().tauS())
+                .filter(Figure::isKnown)
+                .findFirst()
+                .map(Figure::value)
+                .orElse(vehicle.figure(VehicleField.COOLING_TIME).orElse(USUAL_TAU_S));
+    }
+
+    private static Cooling cooling(Map<WheelPosition, HeatView.CoolingView> fitted, VehicleSpec vehicle, Side side) {
+        Double ambient = side.series().get(0).conditions().ambientC();
+        return new Cooling(tau(fitted, vehicle), ambient == null ? USUAL_AMBIENT_C : ambient);
+    }
+
+    private static Optional<HeatView.Band> band(ConfigurationView configuration) {
+        Optional<Part> pads = Optional.ofNullable(configuration.spec().parts().get(Slot.PADS_FRONT));
+        Optional<Double> low =
+                pads.map(p -> p.figures().get(PartField.PAD_WINDOW_LOW)).map(Quantity::inside);
+        Optional<Double> high =
+                pads.map(p -> p.figures().get(PartField.PAD_WINDOW_HIGH)).map(Quantity::inside);
+        return high.map(h -> new HeatView.Band(low.orElse(0.0), h));
+    }
+
+    /** What the front pads did, by the mean of both discs. */
+    private static List<PadWindow.Work> work(HeatStudy study) {
+        List<PadWindow.Work> all = new ArrayList<>();
+        for (HeatStudy.Stop s : study.stops()) {
+            double start = front(s, HeatStudy.Disc::troughC);
+            double peak = front(s, HeatStudy.Disc::peakC);
+            if (s.energyJ().isKnown() && !Double.isNaN(start) && !Double.isNaN(peak)) {
+                all.add(new PadWindow.Work(s.energyJ().value(), start, peak));
+            }
+        }
+        return all;
+    }
+
+    private static double front(HeatStudy.Stop stop, java.util.function.Function<HeatStudy.Disc, Figure> which) {
+        return stop.discs().entrySet().stream()
+                .filter(e -> e.getKey().isFront())
+                .map(e -> which.apply(e.getValue()))
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .average()
+                .orElse(Double.NaN);
+    }
+
+    /** Trough and peak over the opening of the ducts, where three configurations have different ones. */
+    private static HeatView.Blocking blocking(List<Side> sides, List<HeatView.SideView> views, Double wantedC) {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i < sides.size(); i++) {
+            Part ducts = sides.get(i).configuration().spec().parts().get(Slot.DUCTS);
+            Quantity opening = ducts == null ? null : ducts.figures().get(PartField.OPENING);
+            List<HeatStudy.Stop> own = views.get(i).study().stops();
+            if (opening != null && !own.isEmpty()) {
+                HeatStudy.Stop last = own.get(own.size() - 1);
+                points.add(new double[] {
+                    100 * opening.inside(), front(last, HeatStudy.Disc::troughC), front(last, HeatStudy.Disc::peakC)
+                });
+            }
+        }
+        double[] x = points.stream().mapToDouble(p -> p[0]).toArray();
+        StraightLine trough =
+                StraightLine.of(x, points.stream().mapToDouble(p -> p[1]).toArray());
+        StraightLine peak =
+                StraightLine.of(x, points.stream().mapToDouble(p -> p[2]).toArray());
+        return !trough.slope().isKnown()
+                ? null
+                : new HeatView.Blocking(
+                        trough.slope(),
+                        trough.slopeLow(),
+                        trough.slopeHigh(),
+                        peak.slope(),
+                        peak.slopeLow(),
+                        peak.slopeHigh(),
+                        trough.fromX(),
+                        trough.toX(),
+                        wantedC == null ? null : trough.xFor(wantedC));
+    }
+}

@@ -1,0 +1,90 @@
+package app.frenum.server.heat;
+
+import app.frenum.core.heat.HeatStudy;
+import app.frenum.core.heat.PadWindow;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The heat of a test.
+ *
+ * @param limitC chosen for the discs; null when there is none
+ * @param blocking how trough and peak hang on what is left of the duct; null without three openings
+ */
+record HeatView(
+        List<SideView> sides,
+        @Nullable Double limitC,
+        @Nullable Blocking blocking) {
+
+    /**
+     * One configuration.
+     *
+     * @param fronts pad window of the front pads, °C; null when it is not known
+     * @param window how they were worked; null without a window
+     * @param cooling per disc
+     * @param traces sensors over time, one for each recording
+     */
+    record SideView(
+            UUID configurationId,
+            String name,
+            @Nullable Band fronts,
+            @Nullable PadWindow window,
+            HeatStudy study,
+            Map<WheelPosition, CoolingView> cooling,
+            Figure c0,
+            Figure c1,
+            List<TraceView> traces) {}
+
+    /** From one temperature to another, °C. */
+    record Band(double fromC, double toC) {}
+
+    /**
+     * How one disc cooled.
+     *
+     * @param n cool-downs that could be fitted
+     * @param tauS median of their time constants
+     * @param lowS of the 95 % interval: of the one fit where there is one, of the mean where there are more
+     * @param rmsC median of what the fits leave over
+     * @param meanMps median of their mean speeds
+     * @param whyNone of the first that could not be fitted; empty when all could
+     */
+    record CoolingView(int n, Figure tauS, Figure lowS, Figure highS, Figure rmsC, Figure meanMps, String whyNone) {}
+
+    /**
+     * Disc sensors of one recording, thinned.
+     *
+     * @param t s
+     * @param discs per disc, °C; null where there is no sample
+     * @param marks stops in it, in order
+     */
+    record TraceView(
+            UUID recordingId,
+            int block,
+            List<Double> t,
+            Map<WheelPosition, List<Double>> discs,
+            List<MarkView> marks) {}
+
+    /** One stop in a trace, s. */
+    record MarkView(int number, double fromS, double toS) {}
+
+    /**
+     * A straight line of trough and of peak over the opening of the duct, %.
+     *
+     * @param troughPer °C per % of opening
+     * @param openingFor which opening gives the wanted trough
+     */
+    record Blocking(
+            Figure troughPer,
+            Figure troughLow,
+            Figure troughHigh,
+            Figure peakPer,
+            Figure peakLow,
+            Figure peakHigh,
+            double fromOpening,
+            double toOpening,
+            @Nullable Figure openingFor) {}
+}
