@@ -16,6 +16,8 @@ import type {
   PlanView,
   ProcedureView,
   Device,
+  Fade,
+  Heat,
   LapHeat,
   LastReading,
   LapHeatRequest,
@@ -144,4 +146,17 @@ export const runHistory = (testId: string) =>
   queryOptions({
     queryKey: ['run', testId, 'history'],
     queryFn: () => get<Happened[]>(`/runs/${testId}/events`),
+  });
+
+export const fade = (testId: string, reference: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'fade', reference],
+    queryFn: () => get<Fade>(`/tests/${testId}/fade?reference=${reference}`),
+  });
+
+export const heat = (testId: string, wantedTroughC: number | null) =>
+  queryOptions({
+    queryKey: ['test', testId, 'heat', wantedTroughC],
+    queryFn: () =>
+      get<Heat>(`/tests/${testId}/heat${wantedTroughC === null ? '' : `?wantedTroughC=${wantedTroughC}`}`),
   });

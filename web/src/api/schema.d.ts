@@ -548,6 +548,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/fade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fade"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{id}/heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["heat"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/plan": {
         parameters: {
             query?: never;
@@ -691,6 +723,12 @@ export interface components {
             };
         };
         AtRest: components["schemas"]["Happening"];
+        Band: {
+            /** Format: double */
+            fromC: number;
+            /** Format: double */
+            toC: number;
+        };
         BeddingIn: {
             coolDown: components["schemas"]["WrittenQuantity"];
             /** Format: int32 */
@@ -705,6 +743,19 @@ export interface components {
             configuration: number;
             /** Format: int32 */
             stops: number;
+        };
+        Blocking: {
+            /** Format: double */
+            fromOpening: number;
+            openingFor: components["schemas"]["WrittenFigure"];
+            peakHigh: components["schemas"]["WrittenFigure"];
+            peakLow: components["schemas"]["WrittenFigure"];
+            peakPer: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            toOpening: number;
+            troughHigh: components["schemas"]["WrittenFigure"];
+            troughLow: components["schemas"]["WrittenFigure"];
+            troughPer: components["schemas"]["WrittenFigure"];
         };
         BrakeApplication: {
             /** Format: int32 */
@@ -739,6 +790,18 @@ export interface components {
             offsets: components["schemas"]["Offsets"];
             /** Format: double */
             restSpeedRms: number;
+        };
+        CauseReading: {
+            /** @enum {string} */
+            cause: "PAD" | "FLUID" | "BOTH" | "SLIGHT" | "PRESSED_LESS" | "GRIP_LIMITED" | "NONE" | "UNKNOWN";
+            commonBar: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            confidence: "GOOD" | "FAIR" | "WEAK";
+            evidence: string[];
+            pressedLess: boolean;
+            relEffectiveness: components["schemas"]["WrittenFigure"];
+            relPressure: components["schemas"]["WrittenFigure"];
+            relTravel: components["schemas"]["WrittenFigure"];
         };
         Change: {
             after: string;
@@ -836,6 +899,25 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        CoolingView: {
+            highS: components["schemas"]["WrittenFigure"];
+            lowS: components["schemas"]["WrittenFigure"];
+            meanMps: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            rmsC: components["schemas"]["WrittenFigure"];
+            tauS: components["schemas"]["WrittenFigure"];
+            whyNone: string;
+        };
+        Corner: {
+            hottestC: components["schemas"]["WrittenFigure"];
+            lastTroughC: components["schemas"]["WrittenFigure"];
+            meanRiseC: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            predictedRiseC: components["schemas"]["WrittenFigure"];
+            ratio: components["schemas"]["WrittenFigure"];
+        };
         Crew: {
             names: {
                 [key: string]: string;
@@ -890,6 +972,12 @@ export interface components {
             massUncertaintyKg: components["schemas"]["WrittenFigure"];
             second: string;
             warning: string;
+        };
+        Disc: {
+            byHand: boolean;
+            peakC: components["schemas"]["WrittenFigure"];
+            peakU: components["schemas"]["WrittenFigure"];
+            troughC: components["schemas"]["WrittenFigure"];
         };
         DiscReading: {
             /** Format: double */
@@ -968,6 +1056,49 @@ export interface components {
         ExpectationRequest: {
             by: string;
             expectation: string;
+        };
+        FadeDifference: {
+            atC: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            atStop: number;
+            byStop: components["schemas"]["WrittenFigure"];
+            byTemperature: components["schemas"]["WrittenFigure"];
+        };
+        FadeSide: {
+            againstFirst: components["schemas"]["FadeDifference"];
+            causeWords: string;
+            confidenceWords: string;
+            /** Format: uuid */
+            configurationId: string;
+            cureWords: string;
+            name: string;
+            /** Format: int32 */
+            struckOut: number;
+            study: components["schemas"]["FadeStudy"];
+        };
+        FadeStudy: {
+            cause: components["schemas"]["CauseReading"];
+            growthM: components["schemas"]["WrittenFigure"];
+            levels: components["schemas"]["Level"][];
+            /** @enum {string} */
+            measure: "PER_BAR" | "BY_DECELERATION" | "BY_DISTANCE";
+            onset: components["schemas"]["OnsetFit"];
+            per100C: components["schemas"]["TrendLine"];
+            perStop: components["schemas"]["TrendLine"];
+            perStopP: components["schemas"]["WrittenFigure"];
+            phases: components["schemas"]["Group"][];
+            recovery: components["schemas"]["WrittenFigure"];
+            reference: number[];
+            referenceM: components["schemas"]["WrittenFigure"];
+            referenceValue: components["schemas"]["WrittenFigure"];
+            speedCarriedMps: components["schemas"]["WrittenFigure"];
+            thirds: components["schemas"]["Group"][];
+        };
+        FadeView: {
+            limits: components["schemas"]["Limit"][];
+            /** @enum {string} */
+            reference: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
+            sides: components["schemas"]["FadeSide"][];
         };
         Flag: {
             /** @enum {string} */
@@ -1065,6 +1196,17 @@ export interface components {
             };
             window: components["schemas"]["Window"];
         };
+        Group: {
+            distanceM: components["schemas"]["WrittenFigure"];
+            highest: components["schemas"]["WrittenFigure"];
+            level: components["schemas"]["WrittenFigure"];
+            lowest: components["schemas"]["WrittenFigure"];
+            mfdd: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            name: string;
+            startC: components["schemas"]["WrittenFigure"];
+        };
         Halt: {
             /** Format: double */
             atS: number;
@@ -1120,6 +1262,34 @@ export interface components {
             caution: boolean;
             configuration: string;
             message: string;
+        };
+        HeatSide: {
+            c0: components["schemas"]["WrittenFigure"];
+            c1: components["schemas"]["WrittenFigure"];
+            /** Format: uuid */
+            configurationId: string;
+            cooling: {
+                [key: string]: components["schemas"]["CoolingView"];
+            };
+            fronts: components["schemas"]["Band"];
+            name: string;
+            study: components["schemas"]["HeatStudy"];
+            traces: components["schemas"]["TraceView"][];
+            window: components["schemas"]["PadWindow"];
+        };
+        HeatStudy: {
+            corners: {
+                [key: string]: components["schemas"]["Corner"];
+            };
+            remarks: string[];
+            share: components["schemas"]["Share"];
+            stops: components["schemas"]["Stop"][];
+        };
+        HeatView: {
+            blocking: components["schemas"]["Blocking"];
+            /** Format: double */
+            limitC: number;
+            sides: components["schemas"]["HeatSide"][];
         };
         IdealShare: {
             /** Format: double */
@@ -1252,6 +1422,19 @@ export interface components {
             quantity: "AIR_TEMPERATURE" | "TRACK_TEMPERATURE" | "WIND_ALONG_LANE" | "HUMIDITY" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "BRAKE_FORCE_FRONT_LEFT" | "BRAKE_FORCE_FRONT_RIGHT" | "BRAKE_FORCE_REAR_LEFT" | "BRAKE_FORCE_REAR_RIGHT";
             value: components["schemas"]["WrittenQuantity"];
         };
+        Level: {
+            discC: components["schemas"]["WrittenFigure"];
+            distanceM: components["schemas"]["WrittenFigure"];
+            gripLimited: boolean;
+            growthM: components["schemas"]["WrittenFigure"];
+            level: components["schemas"]["WrittenFigure"];
+            levelU: components["schemas"]["WrittenFigure"];
+            mfdd: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            number: number;
+            phase: string;
+            startC: components["schemas"]["WrittenFigure"];
+        };
         Limit: {
             atLeast: boolean;
             source: string;
@@ -1315,6 +1498,14 @@ export interface components {
             /** Format: double */
             value: number;
             why: string;
+        };
+        MarkView: {
+            /** Format: double */
+            fromS: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            toS: number;
         };
         MeasuredStop: {
             /** @enum {string} */
@@ -1382,6 +1573,17 @@ export interface components {
             /** Format: double */
             rearBar: number;
         };
+        OnsetFit: {
+            accepted: boolean;
+            f: components["schemas"]["WrittenFigure"];
+            highC: components["schemas"]["WrittenFigure"];
+            hottestC: components["schemas"]["WrittenFigure"];
+            level: components["schemas"]["WrittenFigure"];
+            lowC: components["schemas"]["WrittenFigure"];
+            onsetC: components["schemas"]["WrittenFigure"];
+            p: components["schemas"]["WrittenFigure"];
+            perC: components["schemas"]["WrittenFigure"];
+        };
         OperatorView: {
             /** Format: uuid */
             id: string;
@@ -1393,6 +1595,14 @@ export interface components {
             idealReason: string;
             locking: components["schemas"]["Locking"][];
             rises: components["schemas"]["Rise"][];
+        };
+        PadWindow: {
+            above: components["schemas"]["WrittenFigure"];
+            asksFor: string;
+            below: components["schemas"]["WrittenFigure"];
+            inside: components["schemas"]["WrittenFigure"];
+            marginC: components["schemas"]["WrittenFigure"];
+            words: string;
         };
         Pair: {
             brownForsytheP: components["schemas"]["WrittenFigure"];
@@ -1681,6 +1891,11 @@ export interface components {
             /** Format: uuid */
             testId: string;
         };
+        Share: {
+            layoutFront: components["schemas"]["WrittenFigure"];
+            measuredFront: components["schemas"]["WrittenFigure"];
+            measuredU: components["schemas"]["WrittenFigure"];
+        };
         SheetPreview: {
             leftOut: string[];
             stops: components["schemas"]["SheetStop"][];
@@ -1791,6 +2006,14 @@ export interface components {
             /** Format: int32 */
             repeats: number;
         };
+        Stop: {
+            discs: {
+                [key: string]: components["schemas"]["Disc"];
+            };
+            energyJ: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            number: number;
+        };
         StopTrace: {
             distance: number[];
             lines: {
@@ -1814,6 +2037,8 @@ export interface components {
             entrySpeed: components["schemas"]["WrittenFigure"];
             /** Format: uuid */
             id: string;
+            /** Format: double */
+            lateS: number;
             measured: components["schemas"]["MeasuredStop"];
             moves: components["schemas"]["EdgeMove"][];
             /** Format: int32 */
@@ -1931,6 +2156,17 @@ export interface components {
             label: string;
             name: string;
         };
+        TraceView: {
+            /** Format: int32 */
+            block: number;
+            discs: {
+                [key: string]: number[];
+            };
+            marks: components["schemas"]["MarkView"][];
+            /** Format: uuid */
+            recordingId: string;
+            t: number[];
+        };
         TraceWindow: {
             /** Format: double */
             fromS: number;
@@ -1938,6 +2174,11 @@ export interface components {
             t: number[];
             /** Format: double */
             toS: number;
+        };
+        TrendLine: {
+            high: components["schemas"]["WrittenFigure"];
+            low: components["schemas"]["WrittenFigure"];
+            slope: components["schemas"]["WrittenFigure"];
         };
         VehicleSpec: {
             antiLock: boolean;
@@ -3065,6 +3306,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    fade: {
+        parameters: {
+            query?: {
+                reference?: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FadeView"];
+                };
+            };
+        };
+    };
+    heat: {
+        parameters: {
+            query?: {
+                wantedTroughC?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeatView"];
                 };
             };
         };

@@ -240,3 +240,60 @@ export type RunView = Omit<
     }[];
   };
 };
+
+export type FadeLevel = Figures<Schemas['Level']>;
+export type FadeGroup = Figures<Schemas['Group']>;
+export type TrendLine = Figures<Schemas['TrendLine']>;
+export type FadeStudy = Omit<
+  Figures<Schemas['FadeStudy']>,
+  'levels' | 'thirds' | 'phases' | 'perStop' | 'per100C' | 'onset' | 'cause'
+> & {
+  levels: FadeLevel[];
+  thirds: FadeGroup[];
+  phases: FadeGroup[];
+  perStop: TrendLine;
+  per100C: TrendLine;
+  onset: Figures<Schemas['OnsetFit']>;
+  cause: Figures<Schemas['CauseReading']>;
+};
+export type FadeSide = {
+  configurationId: string;
+  name: string;
+  study: FadeStudy;
+  struckOut: number;
+  causeWords: string;
+  cureWords: string;
+  confidenceWords: string;
+  againstFirst: Figures<Schemas['FadeDifference']> | null;
+};
+export type Fade = { reference: string; sides: FadeSide[]; limits: Limit[] };
+export type HeatDisc = Figures<Schemas['Disc']>;
+export type HeatStop = { number: number; energyJ: Figure; discs: Partial<Record<Wheel, HeatDisc>> };
+export type HeatTrace = {
+  recordingId: string;
+  block: number;
+  t: number[];
+  discs: Partial<Record<Wheel, (number | null)[]>>;
+  marks: { number: number; fromS: number; toS: number }[];
+};
+export type HeatSide = {
+  configurationId: string;
+  name: string;
+  fronts: { fromC: number; toC: number } | null;
+  window: Figures<Schemas['PadWindow']> | null;
+  study: {
+    stops: HeatStop[];
+    corners: Partial<Record<Wheel, Figures<Schemas['Corner']>>>;
+    share: Figures<Schemas['Share']>;
+    remarks: string[];
+  };
+  cooling: Partial<Record<Wheel, Figures<Schemas['CoolingView']>>>;
+  c0: Figure;
+  c1: Figure;
+  traces: HeatTrace[];
+};
+export type Heat = {
+  sides: HeatSide[];
+  limitC: number | null;
+  blocking: (Figures<Omit<Schemas['Blocking'], 'openingFor'>> & { openingFor: Figure | null }) | null;
+};

@@ -1,6 +1,8 @@
 import { Navigate, Route, Routes } from 'react-router';
 import { ComparePage } from '../features/compare/ComparePage';
+import { FadePage } from '../features/fade/FadePage';
 import { GaragePage } from '../features/garage/GaragePage';
+import { HeatPage } from '../features/heat/HeatPage';
 import { ImportPage } from '../features/import/ImportPage';
 import { DevicesPage } from '../features/devices/DevicesPage';
 import { LapHeatPage } from '../features/plan/LapHeatPage';
@@ -28,6 +30,8 @@ export function App() {
         <Route path="/tests/:testId/plan" element={<PlanPage />} />
         <Route path="/import" element={<ImportPage />} />
         <Route path="/tests/:testId/stops" element={<StopsPage />} />
+        <Route path="/tests/:testId/fade" element={<FadePage />} />
+        <Route path="/tests/:testId/heat" element={<HeatPage />} />
         <Route path="/tests/:testId/compare" element={<ComparePage />} />
         <Route path="*" element={<Navigate to="/tests" replace />} />
       </Route>

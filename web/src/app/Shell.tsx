@@ -32,6 +32,8 @@ export function Shell() {
     'g d': () => void navigate('/devices'),
     'g u': go('run'),
     'g s': go('stops'),
+    'g f': go('fade'),
+    'g h': go('heat'),
     'g c': go('compare'),
     n: preferences.toggleNight,
     m: preferences.toggleSystem,
@@ -60,7 +62,7 @@ export function Shell() {
         {chosen && <Session testId={chosen} />}
         <nav
           aria-label="Sections"
-          className="ml-auto flex gap-5 max-md:ml-0 max-md:w-full max-md:gap-2 max-md:overflow-x-auto"
+          className="ml-auto flex gap-3.5 max-md:ml-0 max-md:w-full max-md:gap-2 max-md:overflow-x-auto"
         >
           <Stage name="All">
             <Section to="/tests" name="Tests" end />
@@ -79,6 +81,8 @@ export function Shell() {
             <>
               <Stage name="Read">
                 <Section to={`/tests/${testId}/stops`} name="Stops" />
+                <Section to={`/tests/${testId}/fade`} name="Fade" />
+                <Section to={`/tests/${testId}/heat`} name="Heat" />
               </Stage>
               <Stage name="Decide">
                 <Section to={`/tests/${testId}/compare`} name="Compare" />
@@ -151,7 +155,7 @@ function Section({ to, name, end }: { to: string; name: string; end?: boolean })
     <NavLink
       to={to}
       end={end}
-      className="relative px-2.5 pt-[3px] whitespace-nowrap pb-[9px] text-[15px] font-[550] text-ink-2 aria-[current=page]:bg-ink aria-[current=page]:font-[650] aria-[current=page]:text-on-ink aria-[current=page]:after:absolute aria-[current=page]:after:inset-x-0 aria-[current=page]:after:top-full aria-[current=page]:after:z-[2] aria-[current=page]:after:h-2.5 aria-[current=page]:after:bg-ink"
+      className="relative px-2 pt-[3px] whitespace-nowrap pb-[9px] text-[15px] font-[550] text-ink-2 aria-[current=page]:bg-ink aria-[current=page]:font-[650] aria-[current=page]:text-on-ink aria-[current=page]:after:absolute aria-[current=page]:after:inset-x-0 aria-[current=page]:after:top-full aria-[current=page]:after:z-[2] aria-[current=page]:after:h-2.5 aria-[current=page]:after:bg-ink"
     >
       {name}
     </NavLink>

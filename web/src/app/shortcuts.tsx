@@ -44,6 +44,8 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['G U', 'the run card'],
       ['G I', 'bring in a file'],
       ['G S', 'stops'],
+      ['G F', 'fade'],
+      ['G H', 'heat'],
       ['G C', 'compare'],
       ['M', 'metric or imperial'],
       ['N', 'day or night'],

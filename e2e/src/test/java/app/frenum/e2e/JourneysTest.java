@@ -197,6 +197,8 @@ class JourneysTest extends Journey {
                 test + "/run",
                 test.replace("/tests", "/papers/tests") + "/run-card",
                 test + "/stops",
+                test + "/fade",
+                test + "/heat",
                 test + "/compare",
                 "/import");
     }

@@ -160,7 +160,11 @@ public final class PlannedRun {
     }
 
     public String operator() {
-        return send("POST", "/operators", Map.of("id", UUID.randomUUID(), "name", "Marshal " + UUID.randomUUID()))
+        return operator("Marshal " + UUID.randomUUID());
+    }
+
+    String operator(String name) {
+        return send("POST", "/operators", Map.of("id", UUID.randomUUID(), "name", name))
                 .get("id")
                 .asString();
     }

@@ -7,6 +7,8 @@ import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
 
 /** Makes docs/screenshots from the demo data: {@code ./frenum screenshots}. */
 public final class Screenshots {
@@ -43,6 +45,16 @@ public final class Screenshots {
                     .last()
                     .click();
             shoot(page, folder, "stop");
+            String fade = page.request()
+                    .get(server.url() + "/api/tests")
+                    .text()
+                    .replaceAll("(?s).*\"id\":\"([0-9a-f-]+)\"[^{}]*Do they fade.*", "$1");
+            page.navigate("/tests/" + fade + "/fade");
+            page.getByText("First, middle, last").waitFor();
+            shoot(page, folder, "fade");
+            page.navigate("/tests/" + fade + "/heat");
+            page.getByText("Disc by disc").waitFor();
+            shoot(page, folder, "heat");
             page.navigate(test + "/plan");
             page.getByText("end of the slot").first().waitFor();
             shoot(page, folder, "plan");
@@ -60,6 +72,7 @@ public final class Screenshots {
             page.getByText("applications").first().waitFor();
             shoot(page, folder, "lap-heat");
             run(server, page, folder, test.replace("/tests/", ""));
+            live(server, page, folder);
             page.navigate("/import");
             page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
             page.getByText("Stops found").waitFor();
@@ -88,6 +101,30 @@ public final class Screenshots {
         page.keyboard().press("Escape");
         page.getByText("Testing is stopped.").waitFor();
         shoot(page, folder, "run-stopped");
+    }
+
+    /** A run-up with the logger on board, at the speed of the day. */
+    private static void live(RunningServer server, Page page, Path folder) {
+        PlannedRun planned = PlannedRun.through(server);
+        UUID test = UUID.randomUUID();
+        planned.ofTheDemoCar(test, "ONE_AFTER_ANOTHER", 3);
+        JsonNode logger = planned.logger();
+        String operator = planned.operator("Club secretary");
+        DrivenCar car = DrivenCar.at(server.url(), logger.get("code").asString(), 7);
+        try {
+            planned.begin(test, 1, logger.get("device").get("id").asString(), operator);
+            page.navigate("/");
+            page.evaluate("id => localStorage.setItem('frenum.operator', id)", operator);
+            page.navigate("/tests/" + test + "/run");
+            page.getByText("Ask for the lane.").waitFor();
+            page.keyboard().press("l");
+            page.getByText("Go.").waitFor();
+            page.keyboard().press("Space");
+            page.getByText("hold it").waitFor();
+            shoot(page, folder, "live");
+        } finally {
+            car.close();
+        }
     }
 
     private static void shoot(Page page, Path folder, String name) {

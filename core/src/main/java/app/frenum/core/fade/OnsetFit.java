@@ -55,7 +55,7 @@ public record OnsetFit(
             }
         }
         if (!(best.squares() < constant.squares()) || best.squares() <= 0) {
-            return none("the bite does not fall with temperature");
+            return steady(level, hottest);
         }
         return tested(celsius, level, constant, best, hottest);
     }
@@ -83,6 +83,13 @@ public record OnsetFit(
                 Figure.of(f),
                 Figure.of(p),
                 Figure.of(hottest));
+    }
+
+    /** A bite that does not fall: there is a level and how far it was seen, and no onset. */
+    private static OnsetFit steady(double[] level, double hottest) {
+        Figure u = Figure.unknown("the bite does not fall with temperature");
+        double mean = Arrays.stream(level).average().orElseThrow();
+        return new OnsetFit(false, u, u, u, Figure.of(mean), u, u, u, Figure.of(hottest));
     }
 
     private static OnsetFit none(String reason) {

@@ -52,7 +52,9 @@ class DemoLoader implements ApplicationRunner {
             "T", standin(6, "Thermometer gun", DeviceKind.THERMOMETER),
             "R", standin(7, "Roller tester in the shed", DeviceKind.ROLLER_TESTER));
 
+    private static final UUID FADE_TEST = UUID.nameUUIDFromBytes(new byte[] {8});
     private static final int EARLY_STOP = 3;
+    private static final int FADE_STOPS = 12;
 
     private final FrenumProperties properties;
     private final TestService tests;
@@ -134,6 +136,25 @@ class DemoLoader implements ApplicationRunner {
                         conditions(17, 2.45),
                         BY));
         strikeOutEarlyBraking();
+        tests.add(test(
+                FADE_TEST,
+                "Do they fade in twelve stops from 140 km/h?",
+                LocalDate.of(2026, 6, 27),
+                new EnteredQuantity(140, Unit.KILOMETRES_PER_HOUR)));
+        fadeSeries("tarn-fade-as-bought.csv", DemoScenario::writeFadeAsBought, DemoScenario.AS_BOUGHT, List.of());
+        fadeSeries(
+                "tarn-fade-pads-and-fluid.csv",
+                DemoScenario::writeFadePadsAndFluid,
+                DemoScenario.PADS_AND_FLUID,
+                List.of("pads", "fluid"));
+    }
+
+    private void fadeSeries(String file, FileWriter writer, String configuration, List<String> changed)
+            throws IOException, BadInput {
+        List<SaveRequest.Placement> all = IntStream.rangeClosed(1, FADE_STOPS)
+                .mapToObj(i -> new SaveRequest.Placement(i, configuration, changed, 1))
+                .toList();
+        bringIn(file, writer, new SaveRequest(FADE_TEST, null, null, all, conditions(14, 2.40), BY));
     }
 
     private static DeviceView standin(int number, String name, DeviceKind kind) {
@@ -141,17 +162,12 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private static TestRequest test(UUID id, String question, LocalDate day) {
+        return test(id, question, day, new EnteredQuantity(90, Unit.KILOMETRES_PER_HOUR));
+    }
+
+    private static TestRequest test(UUID id, String question, LocalDate day, EnteredQuantity speed) {
         return new TestRequest(
-                id,
-                VEHICLE,
-                question,
-                "Marrow Flats",
-                0.001,
-                new EnteredQuantity(90, Unit.KILOMETRES_PER_HOUR),
-                DistanceBasis.ONSET_TO_REST,
-                1.0,
-                false,
-                day);
+                id, VEHICLE, question, "Marrow Flats", 0.001, speed, DistanceBasis.ONSET_TO_REST, 1.0, false, day);
     }
 
     private static Conditions conditions(double ambientC, double tyreBar) {

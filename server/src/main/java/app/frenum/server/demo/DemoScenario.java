@@ -56,6 +56,27 @@ public final class DemoScenario {
         write(CAR.with(NEW_PAD, FRESH_FLUID), approaches, 92, 4211, to);
     }
 
+    private static final double FADE_MPS = 140 / 3.6;
+    private static final double ROLLING_IN_MPS = 6;
+    private static final int FADE_STOPS = 12;
+    private static final double COOL_DOWN_S = 420;
+
+    /** Twelve stops one after another, then a long lap to cool, as bought. */
+    public static void writeFadeAsBought(Path to) throws IOException {
+        write(CAR, oneAfterAnother(), 85, 5107, to);
+    }
+
+    /** The same with pads and fluid. */
+    public static void writeFadePadsAndFluid(Path to) throws IOException {
+        write(CAR.with(NEW_PAD, FRESH_FLUID), oneAfterAnother(), 85, 5211, to);
+    }
+
+    private static List<Approach> oneAfterAnother() {
+        List<Approach> all = new ArrayList<>(TestDrive.repeated(FADE_STOPS, Approach.stop(FADE_MPS, 8)));
+        all.add(Approach.stop(ROLLING_IN_MPS, COOL_DOWN_S));
+        return all;
+    }
+
     private static List<Approach> eight() {
         return new ArrayList<>(TestDrive.repeated(8, Approach.stop(NOMINAL_MPS, COOLING_S)));
     }

@@ -61,22 +61,22 @@ public class FadeService {
         Map<UUID, ConfigurationView> names = garage.byId(List.copyOf(byConfiguration.keySet()));
         Optional<Procedure> procedure = procedure(testId);
         StartGate gate = procedure.map(FadeService::gate).orElse(StartGate.OPEN);
-        List<FadeView.SideView> sides = new ArrayList<>();
+        List<FadeView.FadeSide> sides = new ArrayList<>();
         byConfiguration.forEach((id, own) -> sides.add(side(
                 names.get(id), own, reference, gate, sides.isEmpty() ? Optional.empty() : Optional.of(sides.get(0)))));
         return new FadeView(reference, sides, procedure.map(Procedure::limits).orElse(List.of()));
     }
 
-    private static FadeView.SideView side(
+    private static FadeView.FadeSide side(
             ConfigurationView configuration,
             List<StopView> all,
             FadeReference reference,
             StartGate gate,
-            Optional<FadeView.SideView> first) {
+            Optional<FadeView.FadeSide> first) {
         List<FadeStop> counted =
                 all.stream().filter(s -> !s.struckOut()).map(FadeStops::of).toList();
         FadeStudy study = FadeStudy.of(counted, reference, gate);
-        return new FadeView.SideView(
+        return new FadeView.FadeSide(
                 configuration.id(),
                 configuration.label(),
                 study,

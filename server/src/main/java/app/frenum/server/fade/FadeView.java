@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param sides in the order of the test's configurations
  * @param limits that the person entered from their own code, as the procedure has them
  */
-record FadeView(FadeReference reference, List<SideView> sides, List<Procedure.Limit> limits) {
+record FadeView(FadeReference reference, List<FadeSide> sides, List<Procedure.Limit> limits) {
 
     /**
      * One configuration.
@@ -25,7 +25,7 @@ record FadeView(FadeReference reference, List<SideView> sides, List<Procedure.Li
      * @param confidenceWords how much there is to go by
      * @param againstFirst held against the first configuration; null for itself
      */
-    record SideView(
+    record FadeSide(
             UUID configurationId,
             String name,
             FadeStudy study,

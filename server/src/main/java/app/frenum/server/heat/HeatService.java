@@ -80,7 +80,7 @@ public class HeatService {
         VehicleSpec vehicle = garage.vehicle(test.vehicleId()).spec();
         Optional<PlanRequest> plan = Optional.ofNullable(plans.plan(testId).plan());
         List<Side> sides = sides(testId, test);
-        List<HeatView.SideView> views =
+        List<HeatView.HeatSide> views =
                 sides.stream().map(s -> view(s, vehicle, plan)).toList();
         return new HeatView(
                 views,
@@ -104,7 +104,7 @@ public class HeatService {
         return sides;
     }
 
-    private HeatView.SideView view(Side side, VehicleSpec vehicle, Optional<PlanRequest> plan) {
+    private HeatView.HeatSide view(Side side, VehicleSpec vehicle, Optional<PlanRequest> plan) {
         Map<WheelPosition, HeatView.CoolingView> cooling = new LinkedHashMap<>();
         List<CoolDowns.CoolDown> downs = new ArrayList<>();
         List<HeatView.TraceView> drawn = new ArrayList<>();
@@ -134,7 +134,7 @@ public class HeatService {
                 .map(d -> new SpeedCooling.CoolDown(
                         d.meanMps().value(), d.fit().tauS().value()))
                 .toList());
-        return new HeatView.SideView(
+        return new HeatView.HeatSide(
                 side.configuration().id(),
                 side.configuration().label(),
                 band.orElse(null),
@@ -200,7 +200,7 @@ public class HeatService {
     }
 
     /** Trough and peak over the opening of the ducts, where three configurations have different ones. */
-    private static HeatView.Blocking blocking(List<Side> sides, List<HeatView.SideView> views, Double wantedC) {
+    private static HeatView.Blocking blocking(List<Side> sides, List<HeatView.HeatSide> views, Double wantedC) {
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
             Part ducts = sides.get(i).configuration().spec().parts().get(Slot.DUCTS);

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param blocking how trough and peak hang on what is left of the duct; null without three openings
  */
 record HeatView(
-        List<SideView> sides,
+        List<HeatSide> sides,
         @Nullable Double limitC,
         @Nullable Blocking blocking) {
 
@@ -28,7 +28,7 @@ record HeatView(
      * @param cooling per disc
      * @param traces sensors over time, one for each recording
      */
-    record SideView(
+    record HeatSide(
             UUID configurationId,
             String name,
             @Nullable Band fronts,

@@ -37,8 +37,8 @@ class RunController {
     }
 
     @PutMapping("/runs/{testId}")
-    RunView begin(@PathVariable UUID testId, @RequestParam(defaultValue = "1") double rate) {
-        return runs.begin(testId, rate);
+    RunView begin(@PathVariable UUID testId, @RequestParam(required = false) Double rate) {
+        return runs.begin(testId, rate == null ? 1 : rate);
     }
 
     @PutMapping("/runs/{testId}/devices")

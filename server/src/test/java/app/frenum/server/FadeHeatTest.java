@@ -1,0 +1,107 @@
+package app.frenum.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Fade and heat of tests that came in as a log or as a sheet. */
+class FadeHeatTest {
+    private final RunningServer server = RunningServer.shared();
+    private final UUID test = UUID.randomUUID();
+
+    private void logged() {
+        UUID upload = UUID.randomUUID();
+        server.upload(upload, Journeys.AS_BOUGHT, "");
+        assertThat(server.post("/api/imports/" + upload + "/save", Journeys.saveToNewTest(test, "As bought"))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void aLoggedSeriesIsReadPerBarOfPressure() {
+        logged();
+        JsonNode side = server.get("/api/tests/" + test + "/fade").get("sides").get(0);
+        assertThat(side.get("study").get("measure").asString()).isEqualTo("PER_BAR");
+        assertThat(side.get("study").get("levels")).hasSize(9);
+        assertThat(side.get("study").get("cause").get("cause").asString()).isEqualTo("NONE");
+        assertThat(side.get("confidenceWords").asString()).contains("pedal travel were logged");
+        assertThat(side.get("study").get("onset").get("accepted").asBoolean()).isFalse();
+        JsonNode first = server.get("/api/tests/" + test + "/fade?reference=FIRST_STOP")
+                .get("sides")
+                .get(0)
+                .get("study");
+        assertThat(first.get("levels").get(0).get("level").get("value").asDouble())
+                .isCloseTo(1, within(1e-12));
+    }
+
+    @Test
+    void itsDiscsAreDrawnAndSharedAndWhatCannotBeSaidHasItsReason() {
+        logged();
+        JsonNode side = server.get("/api/tests/" + test + "/heat").get("sides").get(0);
+        assertThat(side.get("traces").get(0).get("marks")).hasSize(9);
+        assertThat(side.get("traces").get(0).get("discs").get("FRONT_LEFT").size())
+                .isEqualTo(side.get("traces").get(0).get("t").size());
+        assertThat(side.get("study")
+                        .get("corners")
+                        .get("FRONT_LEFT")
+                        .get("hottestC")
+                        .get("value")
+                        .asDouble())
+                .isBetween(110.0, 160.0);
+        assertThat(side.get("study")
+                        .get("share")
+                        .get("measuredFront")
+                        .get("reason")
+                        .asString())
+                .contains("masses are not known");
+        assertThat(side.get("window").isNull()).isTrue();
+        assertThat(side.get("cooling").get("FRONT_LEFT").get("whyNone").asString())
+                .contains("s of them");
+    }
+
+    @Test
+    void aSheetIsReadByDistanceAndSaysThatThisIsWeak() {
+        UUID upload = UUID.randomUUID();
+        server.upload(upload, Journeys.SHEET, "");
+        Map<String, Object> save = new java.util.HashMap<>(Journeys.saveToNewTest(test, "As bought"));
+        save.put("placements", java.util.List.of());
+        assertThat(server.post("/api/imports/" + upload + "/save", save).status())
+                .isEqualTo(200);
+        JsonNode fade = server.get("/api/tests/" + test + "/fade");
+        JsonNode study = fade.get("sides").get(0).get("study");
+        assertThat(study.get("measure").asString()).isEqualTo("BY_DISTANCE");
+        assertThat(study.get("cause").get("confidence").asString()).isEqualTo("WEAK");
+        assertThat(study.get("cause").get("evidence").toString()).contains("needs 6 stops, not 5");
+        JsonNode heat = server.get("/api/tests/" + test + "/heat");
+        JsonNode disc = heat.get("sides")
+                .get(0)
+                .get("study")
+                .get("stops")
+                .get(0)
+                .get("discs")
+                .get("FRONT_LEFT");
+        assertThat(disc.get("troughC").get("value").asDouble()).isEqualTo(88);
+        assertThat(disc.get("peakC").get("reason").asString()).isEqualTo("not read after the stop");
+        assertThat(disc.get("byHand").asBoolean()).isTrue();
+    }
+
+    @Test
+    void aTestWithoutStopsHasNoSides() {
+        UUID none = UUID.randomUUID();
+        Map<?, ?> like = (Map<?, ?>) Journeys.saveToNewTest(none, "x").get("newTest");
+        Map<String, Object> request = new java.util.HashMap<>();
+        like.forEach((k, v) -> request.put((String) k, v));
+        UUID vehicle = UUID.randomUUID();
+        server.post("/api/vehicles", Map.of("id", vehicle, "name", "Estate " + vehicle, "description", ""));
+        request.put("vehicleId", vehicle);
+        server.post("/api/tests", request);
+        assertThat(server.get("/api/tests/" + none + "/fade").get("sides")).isEmpty();
+        assertThat(server.get("/api/tests/" + none + "/heat").get("sides")).isEmpty();
+        assertThat(server.tryGet("/api/tests/" + UUID.randomUUID() + "/fade").status())
+                .isEqualTo(404);
+    }
+}

@@ -1,0 +1,193 @@
+import { useQuery } from '@tanstack/react-query';
+import { useParams, useSearchParams } from 'react-router';
+import { fade, test } from '../../api/queries';
+import type { Fade, FadeSide, TestDetail } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
+import { letterOf } from '../../charts/letters';
+import { MarkLabel } from '../../charts/Mark';
+import { Segments } from '../../ui/Button';
+import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
+import { Loaded } from '../../ui/Loaded';
+import { number, signed, type UnitTable } from '../../units/units';
+import { CauseStrip } from './CauseStrip';
+import { GroupTable } from './GroupTable';
+import { Ladder } from './Ladder';
+import { PedalPicture } from './PedalPicture';
+import { fadeAnswer, MEASURES } from './words';
+
+type Reference = 'FIRST_THREE_IN_GATE' | 'FIRST_STOP';
+
+/** Does it fade, from when, and why? */
+export function FadePage() {
+  const { testId = '' } = useParams();
+  const [query, setQuery] = useSearchParams();
+  const reference: Reference = query.get('reference') === 'FIRST_STOP' ? 'FIRST_STOP' : 'FIRST_THREE_IN_GATE';
+  const choose = (r: Reference) => setQuery(r === 'FIRST_STOP' ? { reference: r } : {}, { replace: true });
+  const detail = useQuery(test(testId));
+  return (
+    <Loaded query={useQuery(fade(testId, reference))} what="Reading the series">
+      {(data) =>
+        data.sides.every((s) => s.study.levels.length === 0) ? (
+          <Strip>
+            <h1 className="mb-4 text-[26px]">No series yet</h1>
+            <EmptySlab line="Every stop will be a rung here. Three and more, one after another, show whether they fade." />
+          </Strip>
+        ) : (
+          <Read data={data} detail={detail.data} reference={reference} onReference={choose} />
+        )
+      }
+    </Loaded>
+  );
+}
+
+function Read(props: {
+  data: Fade;
+  detail: TestDetail | undefined;
+  reference: Reference;
+  onReference: (r: Reference) => void;
+}) {
+  const { data, detail } = props;
+  const { units } = usePreferences();
+  const measures = [...new Set(data.sides.map((s) => MEASURES[s.study.measure]))].join('; ');
+  const out = data.sides.reduce((sum, s) => sum + s.struckOut, 0);
+  return (
+    <>
+      <Strip tone="sheet">
+        <Answer
+          sure={`Read from ${measures}, in % of ${props.reference === 'FIRST_STOP' ? 'stop 1' : 'the first three stops in the start window'}${out > 0 ? `; ${out} struck-out stops left out` : ''}.`}
+        >
+          {fadeAnswer(data.sides, units)}
+        </Answer>
+      </Strip>
+      <Strip className="grid gap-5">
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <p className="flex flex-wrap gap-5 text-[15px]">
+            {data.sides.map((s, i) => (
+              <span key={s.configurationId}>
+                <MarkLabel letter={letterOf(i)} /> {s.name}
+              </span>
+            ))}
+          </p>
+          <Segments<Reference>
+            label="Against which stops"
+            value={props.reference}
+            options={[
+              ['FIRST_THREE_IN_GATE', 'against the first three'],
+              ['FIRST_STOP', 'against stop 1'],
+            ]}
+            onChange={props.onReference}
+          />
+        </div>
+        <Ladder sides={data.sides} units={units} />
+        {data.sides.map((s, i) => (
+          <CauseStrip key={s.configurationId} side={s} index={i} units={units} />
+        ))}
+        <Differences sides={data.sides} units={units} />
+        <GroupTable
+          title="First, middle, last"
+          note="medians of three stops each"
+          sides={data.sides}
+          groups={(s) => s.study.thirds}
+          units={units}
+        />
+        <GroupTable
+          title="Phase by phase"
+          note="against the reference; hold them against the limits of your own local code"
+          sides={data.sides}
+          groups={(s) => s.study.phases}
+          units={units}
+        />
+        {data.limits.length > 0 && (
+          <ul className="text-[14px]">
+            {data.limits.map((l) => (
+              <li key={l.what}>
+                Limit you entered: {l.what} {l.atLeast ? 'at least' : 'at most'} {l.value.entered}{' '}
+                {l.value.unit.toLowerCase().replaceAll('_', ' ')} ({l.source}).
+              </li>
+            ))}
+          </ul>
+        )}
+        <Trends sides={data.sides} units={units} />
+        {detail && <Pedals sides={data.sides} detail={detail} units={units} />}
+        <p className="text-[13px] text-ink-3">
+          A pedal that goes to the floor, or fluid fade, ends testing until the system is inspected and bled.
+        </p>
+      </Strip>
+    </>
+  );
+}
+
+function Differences({ sides, units }: { sides: FadeSide[]; units: UnitTable }) {
+  const t = units.temperature;
+  const rows = sides.flatMap((s, i) => (s.againstFirst ? [{ s, i, d: s.againstFirst }] : []));
+  if (rows.length === 0) return null;
+  return (
+    <section className="text-[14px]">
+      <Heading note="in points of each one’s own reference">Like for like</Heading>
+      {rows.map(({ s, i, d }) => (
+        <p key={s.configurationId}>
+          {letterOf(i)} against A: at stop {d.atStop}{' '}
+          {d.byStop.value === undefined ? 'not known' : `${signed(100 * d.byStop.value, 0)} %`}
+          {d.byTemperature.value !== undefined && d.atC.value !== undefined
+            ? `; at ${number(t.of(d.atC.value), 0)} ${t.unit}, the hottest both have been, ${signed(100 * d.byTemperature.value, 0)} %`
+            : `; at like temperature not known: ${d.byTemperature.reason ?? d.atC.reason ?? ''}`}
+          .
+        </p>
+      ))}
+    </section>
+  );
+}
+
+function Trends({ sides, units }: { sides: FadeSide[]; units: UnitTable }) {
+  const t = units.temperature;
+  const perHundred = t.of(1) - t.of(0);
+  return (
+    <section className="text-[14px]">
+      <Heading note="median slope with its 95 % range">Trend</Heading>
+      {sides.map((s, i) => {
+        const { perStop, per100C, perStopP } = s.study;
+        return (
+          <p key={s.configurationId}>
+            {letterOf(i)}:{' '}
+            {perStop.slope.value === undefined
+              ? perStop.slope.reason
+              : `${signed(100 * perStop.slope.value, 1)} % per stop (${signed(100 * (perStop.low.value ?? 0), 1)} to ${signed(100 * (perStop.high.value ?? 0), 1)})${perStopP.value === undefined ? '' : `, by chance alone ${chance(perStopP.value)}`}`}
+            {per100C.slope.value !== undefined &&
+              `; ${signed((100 * per100C.slope.value) / perHundred, 1)} % per 100 ${t.unit} of start temperature (${signed((100 * (per100C.low.value ?? 0)) / perHundred, 1)} to ${signed((100 * (per100C.high.value ?? 0)) / perHundred, 1)})`}
+            .
+          </p>
+        );
+      })}
+    </section>
+  );
+}
+
+const chance = (p: number) =>
+  p < 0.001 ? 'less than once in 1,000 tries' : `about ${Math.max(1, Math.round(100 * p))} times in 100`;
+
+/** Pedal travel over pressure, reference against last, for every side that logged it. */
+function Pedals({ sides, detail, units }: { sides: FadeSide[]; detail: TestDetail; units: UnitTable }) {
+  const shown = sides.map((s, i) => {
+    const series = detail.series.filter((x) => x.configurationId === s.configurationId).map((x) => x.id);
+    const own = detail.stops.filter((x) => series.includes(x.seriesId) && !x.struckOut);
+    const early = s.study.reference.flatMap((k) => own[k] ?? []);
+    const late = own.length >= 6 ? own.slice(-3) : [];
+    return { letter: letterOf(i), id: s.configurationId, early, late };
+  });
+  const logged = shown.filter((s) =>
+    [...s.early, ...s.late].some((x) => (x.measured?.pedal.bar.length ?? 0) > 0),
+  );
+  if (logged.length === 0) return null;
+  return (
+    <section>
+      <Heading note="thin: reference stops, thick: the last three; vapour in the fluid shows as more travel at the same pressure">
+        The pedal
+      </Heading>
+      <div className="grid gap-6 md:grid-cols-2">
+        {logged.map((s) => (
+          <PedalPicture key={s.id} letter={s.letter} early={s.early} late={s.late} units={units} />
+        ))}
+      </div>
+    </section>
+  );
+}

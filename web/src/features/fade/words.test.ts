@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest';
+import type { FadeSide } from '../../api/types';
+import { unitsOf } from '../../units/units';
+import { fadeAnswer, onsetWords } from './words';
+
+const side = (rel: number | undefined, onset: Partial<FadeSide['study']['onset']>, cause = 'PAD') =>
+  ({
+    study: {
+      cause: { cause, relEffectiveness: rel === undefined ? { reason: 'few' } : { value: rel } },
+      onset: { accepted: false, hottestC: { value: 300 }, ...onset },
+    },
+  }) as unknown as FadeSide;
+
+const seen = {
+  accepted: true,
+  onsetC: { value: 355 },
+  lowC: { value: 347 },
+  highC: { value: 363 },
+  perC: { value: 0.0029 },
+};
+
+describe('fade in words', () => {
+  it('says for each side what it lost and from when on', () => {
+    expect(fadeAnswer([side(0.71, seen), side(0.99, {}, 'NONE')], unitsOf('metric'))).toBe(
+      'A fades from 355 °C on and loses 29 % by its last three stops. B loses none that shows.',
+    );
+    expect(fadeAnswer([side(0.98, seen, 'NONE')], unitsOf('metric'))).toBe(
+      'A begins to fade at 355 °C, by 2 % so far.',
+    );
+    expect(fadeAnswer([side(undefined, {}, 'UNKNOWN')], unitsOf('metric'))).toContain('too few stops');
+    expect(fadeAnswer([side(0.7, {}, 'GRIP_LIMITED')], unitsOf('metric'))).toContain('tyres');
+  });
+
+  it('gives the onset with its range, in either system', () => {
+    expect(onsetWords(side(0.7, seen), unitsOf('metric'))).toBe(
+      'Fade begins at 355 °C (347 to 363); then 2.9 % is lost every 10 °C.',
+    );
+    expect(onsetWords(side(0.7, seen), unitsOf('imperial'))).toContain(
+      '671 °F (657 to 685); then 1.6 % is lost every 10 °F',
+    );
+    expect(onsetWords(side(1, {}), unitsOf('metric'))).toBe('No onset seen up to 300 °C.');
+  });
+});

@@ -1,0 +1,50 @@
+import type { FadeSide } from '../../api/types';
+import { letterOf } from '../../charts/letters';
+import { number, type UnitTable } from '../../units/units';
+
+/** A loss smaller than this is not worth a word. */
+const SHOWS = 0.05;
+
+/** What the series of each configuration say, in a sentence each. */
+export function fadeAnswer(sides: readonly FadeSide[], units: UnitTable): string {
+  return sides.map((s, i) => sideAnswer(s, letterOf(i), units)).join(' ');
+}
+
+function sideAnswer({ study }: FadeSide, letter: string, units: UnitTable): string {
+  const late = study.cause.relEffectiveness.value;
+  if (study.cause.cause === 'GRIP_LIMITED')
+    return `${letter} was held back by its tyres: its brakes cannot be read.`;
+  if (late === undefined) return `${letter} has too few stops to be read for fade.`;
+  const loss = 1 - late;
+  const t = units.temperature;
+  const seen = study.onset.accepted ? study.onset.onsetC.value : undefined;
+  if (loss < SHOWS) {
+    return seen === undefined
+      ? `${letter} loses none that shows.`
+      : `${letter} begins to fade at ${number(t.of(seen), 0)} ${t.unit}, by ${number(100 * loss, 0)} % so far.`;
+  }
+  const from = seen === undefined ? '' : ` from ${number(t.of(seen), 0)} ${t.unit} on`;
+  return `${letter} fades${from} and loses ${number(100 * loss, 0)} % by its last three stops.`;
+}
+
+/** From when on, or up to where nothing was seen. */
+export function onsetWords({ study }: FadeSide, units: UnitTable): string {
+  const { onset } = study;
+  const t = units.temperature;
+  if (onset.accepted && onset.onsetC.value !== undefined) {
+    const low = number(t.of(onset.lowC.value ?? onset.onsetC.value), 0);
+    const high = number(t.of(onset.highC.value ?? onset.onsetC.value), 0);
+    const per = number((100 * (onset.perC.value ?? 0) * 10) / (t.of(1) - t.of(0)), 1);
+    return `Fade begins at ${number(t.of(onset.onsetC.value), 0)} ${t.unit} (${low} to ${high}); then ${per} % is lost every 10 ${t.unit}.`;
+  }
+  return onset.hottestC.value === undefined
+    ? `No onset can be told: ${onset.hottestC.reason ?? ''}.`
+    : `No onset seen up to ${number(t.of(onset.hottestC.value), 0)} ${t.unit}.`;
+}
+
+/** The measure in words, for axes and captions. */
+export const MEASURES: Record<string, string> = {
+  PER_BAR: 'deceleration per bar of line pressure',
+  BY_DECELERATION: 'deceleration (no line pressure was logged)',
+  BY_DISTANCE: 'the inverse of the distance (only a tape was there)',
+};
