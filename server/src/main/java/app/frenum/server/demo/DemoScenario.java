@@ -58,12 +58,15 @@ public final class DemoScenario {
 
     private static final double FADE_MPS = 140 / 3.6;
     private static final double ROLLING_IN_MPS = 6;
+    /** The old pad as it is once it has been glazed by an earlier day. */
+    private static final Pad OVERHEATED_PAD = new Pad(0.372, 0.06, 110, 330, 0.003);
+
     private static final int FADE_STOPS = 12;
     private static final double COOL_DOWN_S = 420;
 
     /** Twelve stops one after another, then a long lap to cool, as bought. */
     public static void writeFadeAsBought(Path to) throws IOException {
-        write(CAR, oneAfterAnother(), 85, 5107, to);
+        write(CAR.with(OVERHEATED_PAD, OLD_FLUID), oneAfterAnother(), 85, 5107, to);
     }
 
     /** The same with pads and fluid. */
