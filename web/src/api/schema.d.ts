@@ -1132,6 +1132,7 @@ export interface components {
             hottestC: components["schemas"]["WrittenFigure"];
             /** Format: double */
             laneTotalM: number;
+            learntCooling: string;
             names: string[];
             /** Format: int32 */
             perSide: number;

@@ -112,7 +112,8 @@ export type Plan = Omit<
 };
 export type Stretch = Schemas['Stretch'];
 export type ClockItem = Figures<Schemas['DayClock']['items'][number]>;
-export type Forecast = Omit<Schemas['ForecastView'], 'forecast' | 'hottestC'> & {
+export type Forecast = Omit<Schemas['ForecastView'], 'forecast' | 'hottestC' | 'learntCooling'> & {
+  learntCooling: string | null;
   hottestC: Figure;
   forecast: Omit<Schemas['Forecast'], 'missingM' | 'clock'> & {
     missingM: Figure;

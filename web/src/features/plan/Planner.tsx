@@ -155,6 +155,7 @@ export function Planner(props: {
                         </span>
                       </li>
                     ))}
+                    {f.learntCooling && <li>Cooling time constant {f.learntCooling}.</li>}
                     {f.forecast.assumptions.length > 0 && (
                       <li className="text-ink-3">
                         Assumed for want of a figure: {told(f.forecast.assumptions.join('; '), units)}.

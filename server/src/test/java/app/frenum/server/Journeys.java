@@ -19,6 +19,8 @@ public final class Journeys {
     public static final Path AS_BOUGHT = written("as-bought.csv", DemoScenario::writeAsBought);
     /** A simulated log of nine stops with other pads and fluid. */
     public static final Path PADS_AND_FLUID = written("pads-and-fluid.csv", DemoScenario::writePadsAndFluid);
+    /** A simulated log of twelve stops one after another, and a long cool-down. */
+    public static final Path FADE = written("fade.csv", DemoScenario::writeFadeAsBought);
     /** A sheet of two configurations, five stops each. */
     public static final Path SHEET = written("sheet.csv", DemoScenario::writeOlderSheet);
 

@@ -64,6 +64,14 @@ public record VehicleSpec(
         return new VehicleSpec(Kind.CAR, BrakeKind.DISC, BrakeKind.DISC, true, true, false, Map.of(), null);
     }
 
+    /** The same with another figure. */
+    public VehicleSpec with(VehicleField field, Quantity value) {
+        Map<VehicleField, Quantity> other = new EnumMap<>(VehicleField.class);
+        other.putAll(figures);
+        other.put(field, value);
+        return new VehicleSpec(kind, frontBrake, rearBrake, antiLock, assist, directionalDiscs, other, uncertainties);
+    }
+
     /** A figure in its inside unit, or that it has to be entered. */
     public Figure figure(VehicleField field) {
         return Optional.ofNullable(figures.get(field))

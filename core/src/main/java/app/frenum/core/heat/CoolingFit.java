@@ -31,6 +31,10 @@ public record CoolingFit(Figure tauS, Figure tauLowS, Figure tauHighS, Figure st
     private static final double SHORTEST_MEASURED = 0.5;
     private static final int FEWEST_FREE = 6;
     private static final double SHORTEST_FREE = 1.5;
+    /** Air that is found rather than measured must be air that somebody drives in. */
+    private static final double COLDEST_AIR_C = -40;
+
+    private static final double HOTTEST_AIR_C = 55;
     private static final int MOST_STEPS = 1000;
 
     /**
@@ -68,6 +72,11 @@ public record CoolingFit(Figure tauS, Figure tauLowS, Figure tauHighS, Figure st
             double shortest = measured.isPresent() ? SHORTEST_MEASURED : SHORTEST_FREE;
             if (!(tau > 0 && p[0] > 0)) {
                 return none("the readings do not fall as a cooling disc does");
+            }
+            if (!(ambient(p) >= COLDEST_AIR_C && ambient(p) <= HOTTEST_AIR_C)) {
+                return none(
+                        "the readings would settle at %.0f °C, which is no air: they are too short, or the speed changed; measure the air"
+                                .formatted(ambient(p)));
             }
             if (span < shortest * tau) {
                 return none("the readings span %.0f s; a time constant near %.0f s needs %.0f s of them"

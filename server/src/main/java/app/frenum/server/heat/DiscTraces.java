@@ -16,9 +16,11 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
 
 /** What disc sensors recorded over a series, thinned for drawing, and the cool-downs in it. */
-final class DiscTraces {
+@Component
+class DiscTraces {
     private static final int POINTS = 700;
     /** What is drawn before the first stop and after the last, s. */
     private static final double BESIDE_S = 60;

@@ -23,7 +23,6 @@ import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
-import app.frenum.server.recording.RecordingService;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,17 +46,12 @@ public class HeatService {
     private final PlanService plans;
     private final DiscTraces traces;
 
-    HeatService(
-            TestService tests,
-            StopService stops,
-            GarageService garage,
-            PlanService plans,
-            RecordingService recordings) {
+    HeatService(TestService tests, StopService stops, GarageService garage, PlanService plans, DiscTraces traces) {
         this.tests = tests;
         this.stops = stops;
         this.garage = garage;
         this.plans = plans;
-        this.traces = new DiscTraces(recordings);
+        this.traces = traces;
     }
 
     /** One configuration with its stops, block after block. */

@@ -6,6 +6,7 @@ import app.frenum.core.plan.StopsNeeded;
 import app.frenum.core.plan.Stretch;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A forecast with the figures that follow from it, for showing.
@@ -18,6 +19,7 @@ import java.util.List;
  * @param guards what the order guards against
  * @param stretches the day as a person plans it
  * @param names of the configurations, the baseline first
+ * @param learntCooling the time constant that it goes by and where it is from; null when it was entered or assumed
  */
 public record ForecastView(
         Forecast forecast,
@@ -28,8 +30,9 @@ public record ForecastView(
         Figure hottestC,
         String guards,
         List<Stretch> stretches,
-        List<String> names) {
-    static ForecastView of(Forecast f, RunOrder order, List<String> names) {
+        List<String> names,
+        @Nullable String learntCooling) {
+    static ForecastView of(Forecast f, RunOrder order, List<String> names, @Nullable String learntCooling) {
         return new ForecastView(
                 f,
                 f.stopsNeeded().perSide(),
@@ -39,6 +42,7 @@ public record ForecastView(
                 f.clock().hottestC(),
                 order.guards(),
                 Stretch.of(f.clock()),
-                names);
+                names,
+                learntCooling);
     }
 }

@@ -1,12 +1,15 @@
 package app.frenum.server.plan;
 
 import app.frenum.core.garage.FittingCheck;
+import app.frenum.core.garage.VehicleField;
+import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.plan.Forecast;
 import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.SafetyGate;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
@@ -33,6 +36,7 @@ public class PlanService {
     private final ProcedureService procedures;
     private final LaneService lanes;
     private final EarlierStops earlier;
+    private final LearntCooling learnt;
     private final DrivenTests driven;
     private final TestPlanRepository plans;
     private final JsonMapper json;
@@ -43,6 +47,7 @@ public class PlanService {
             ProcedureService procedures,
             LaneService lanes,
             EarlierStops earlier,
+            LearntCooling learnt,
             DrivenTests driven,
             TestPlanRepository plans,
             JsonMapper json) {
@@ -51,6 +56,7 @@ public class PlanService {
         this.procedures = procedures;
         this.lanes = lanes;
         this.earlier = earlier;
+        this.learnt = learnt;
         this.driven = driven;
         this.plans = plans;
         this.json = json;
@@ -69,7 +75,7 @@ public class PlanService {
                         FittingCheck.values().length - c.fitting().size()))
                 .toList();
         Forecast made = Forecast.of(new Forecast.Inputs(
-                garage.vehicle(p.vehicleId()).spec(),
+                vehicleAsLearnt(p.vehicleId()),
                 p.load(),
                 fitted,
                 procedures.procedure(p.procedureId()).procedure(),
@@ -88,7 +94,23 @@ public class PlanService {
                 p.limit().map(Quantity::inside),
                 p.beddedBefore()));
         return ForecastView.of(
-                made, p.order(), fitted.stream().map(Forecast.Fitted::name).toList());
+                made,
+                p.order(),
+                fitted.stream().map(Forecast.Fitted::name).toList(),
+                learnt.of(p.vehicleId()).map(PlanService::words).orElse(null));
+    }
+
+    private static String words(LearntCooling.Learnt l) {
+        return "%.0f s, learnt from %d cool-downs of the front discs".formatted(l.tauS(), l.coolDowns());
+    }
+
+    /** A vehicle as it was entered, cooling as it was measured where it was. */
+    @Transactional(readOnly = true)
+    public VehicleSpec vehicleAsLearnt(UUID vehicleId) {
+        VehicleSpec entered = garage.vehicle(vehicleId).spec();
+        return learnt.of(vehicleId)
+                .map(l -> entered.with(VehicleField.COOLING_TIME, new Quantity(l.tauS(), Unit.SECONDS)))
+                .orElse(entered);
     }
 
     private static void refuse(PlanRequest p) {

@@ -139,7 +139,7 @@ public class RunService {
         Procedure procedure =
                 procedures.procedure(plan.procedureId()).procedure().atSpeed(plan.speed());
         List<RunOrder.Block> blocks = plan.order().blocks(sides.size(), plan.stopsEach(), plan.seed());
-        VehicleSpec vehicle = garage.vehicle(plan.vehicleId()).spec();
+        VehicleSpec vehicle = plans.vehicleAsLearnt(plan.vehicleId());
         return new RunScript(
                 RunScripts.steps(
                         procedure,
