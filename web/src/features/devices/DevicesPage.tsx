@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { post } from '../../api/client';
-import { devices, weather } from '../../api/queries';
+import { devices, lastReadings, weather } from '../../api/queries';
 import type { Device } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { Button } from '../../ui/Button';
@@ -9,7 +9,7 @@ import { Field, Input, Select } from '../../ui/Field';
 import { EmptySlab, Failure, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
-import { figure } from '../../units/units';
+import { figure, number } from '../../units/units';
 
 const KINDS: [Device['kind'], string][] = [
   ['LOGGER', 'logger in the car'],
@@ -52,6 +52,7 @@ function List({ all }: { all: Device[] }) {
           <Th>name</Th>
           <Th>what it is</Th>
           <Th>connected last</Th>
+          <Th>read last</Th>
         </tr>
       </thead>
       <tbody>
@@ -59,12 +60,43 @@ function List({ all }: { all: Device[] }) {
           <tr key={d.id}>
             <Td className="font-[600]">{d.name}</Td>
             <Td>{KINDS.find(([k]) => k === d.kind)?.[1]}</Td>
-            <Td>{d.lastSeenAt ? new Date(d.lastSeenAt).toLocaleString('en-GB') : 'never'}</Td>
+            <Td>
+              {d.connected
+                ? 'connected now'
+                : d.lastSeenAt
+                  ? new Date(d.lastSeenAt).toLocaleString('en-GB')
+                  : 'never'}
+            </Td>
+            <Td>
+              <LastRead device={d} />
+            </Td>
           </tr>
         ))}
       </tbody>
     </Table>
   );
+}
+
+/** What a thermometer or a roller tester read last; a logger's rows run on the run card, the mast's stand below. */
+function LastRead({ device }: { device: Device }) {
+  const { units } = usePreferences();
+  const reads = device.kind === 'THERMOMETER' || device.kind === 'ROLLER_TESTER';
+  const { data } = useQuery({ ...lastReadings(device.id), enabled: reads });
+  if (!reads || !data || data.length === 0) return <span className="text-ink-3">–</span>;
+  const t = units.temperature;
+  const told = data
+    .map((r) => {
+      const wheel = r.quantity
+        .replace(/^(DISC_TEMPERATURE|BRAKE_FORCE)_/, '')
+        .toLowerCase()
+        .replace('_', ' ');
+      const inside = r.value.inside ?? r.value.entered;
+      return r.quantity.startsWith('DISC')
+        ? `${wheel} ${number(t.of(inside), 0)} ${t.unit}`
+        : `${wheel} ${number(inside, 0)} N`;
+    })
+    .join(', ');
+  return <span className="text-[13px]">{told}</span>;
 }
 
 function WeatherNow() {

@@ -31,7 +31,7 @@ export function DiscsSheet(props: { view: RunView; say: (what: Happening) => voi
       open
       trackside
       title="Read the discs"
-      description="Same spot each time, on the blackened patch. Hot parts burn."
+      description="Same spot each time, on the blackened patch: bare metal reads far too cold by infrared. Hot parts burn."
       onClose={props.onClose}
     >
       <NumberPad fields={fields} values={values} active={active} onActive={setActive} onChange={setValues} />

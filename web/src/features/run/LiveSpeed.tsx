@@ -1,15 +1,25 @@
+import { useEffect, useState } from 'react';
 import { usePreferences } from '../../app/preferences';
 import { number } from '../../units/units';
 import { Huge } from './Huge';
 
 const TOLERANCE = 0.03;
+const COUNT_IN_S = 3;
 
 /** The speed as it is driven, and in one word what to do about it; for whoever counts in, never for the driver. */
 export function LiveSpeed({ speedMps, askedMps }: { speedMps: number; askedMps: number }) {
   const { units } = usePreferences();
   const of = (v: number) => number(units.speed.of(v), 0);
   const off = speedMps / askedMps - 1;
-  const cue = off < -TOLERANCE ? 'faster' : off > TOLERANCE ? 'too fast' : 'hold it';
+  const steady = Math.abs(off) <= TOLERANCE;
+  const left = useCountIn(steady);
+  const cue = steady
+    ? left > 0
+      ? `hold it, ${left}`
+      : 'hold it, brake at the cone'
+    : off < 0
+      ? 'faster'
+      : 'too fast';
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-6">
       <Huge>{of(speedMps)}</Huge>
@@ -22,4 +32,22 @@ export function LiveSpeed({ speedMps, askedMps }: { speedMps: number; askedMps: 
       </p>
     </div>
   );
+}
+
+/** Seconds still to hold, from when the speed came into its tolerance; read out to the driver over the radio. */
+function useCountIn(steady: boolean): number {
+  const [left, setLeft] = useState(COUNT_IN_S);
+  useEffect(() => {
+    if (!steady) return;
+    const since = performance.now();
+    const timer = window.setInterval(
+      () => setLeft(Math.max(0, Math.ceil(COUNT_IN_S - (performance.now() - since) / 1000))),
+      100,
+    );
+    return () => {
+      window.clearInterval(timer);
+      setLeft(COUNT_IN_S);
+    };
+  }, [steady]);
+  return left;
 }

@@ -165,14 +165,14 @@ public record RunState(
         if (!gate.problems().isEmpty()) {
             throw new OutOfTurn("The safety gate is not complete: every check is seen to, and somebody signs.");
         }
-        return new Draft(this).signedBy(event.by()).stage(stageOf(step)).build();
+        return new RunDraft(this).signedBy(event.by()).stage(stageOf(step)).build();
     }
 
     RunState discsRead(Map<WheelPosition, Double> celsius, RunEvent event) {
         require(
                 stage == Stage.WAITING || stage == Stage.TASK || stage == Stage.JUDGED || stage == Stage.AT_REST,
                 "Discs are read while the vehicle stands or cools.");
-        RunState read = new Draft(this).discs(with(celsius, event.atS())).build();
+        RunState read = new RunDraft(this).discs(with(celsius, event.atS())).build();
         double hottest = celsius.values().stream().mapToDouble(c -> c).max().orElse(0);
         return read.haltIfTooHot(hottest, event);
     }
@@ -184,7 +184,7 @@ public record RunState(
     }
 
     RunState laneCalled(boolean clear, RunEvent event) {
-        RunState called = new Draft(this)
+        RunState called = new RunDraft(this)
                 .lane(new LaneCall(clear, event.atS(), event.by()))
                 .build();
         return !clear && stage == Stage.APPROACH ? called.wavedOff() : called;
@@ -201,7 +201,7 @@ public record RunState(
                 "The lane is not called clear, or the call is older than two minutes. Ask lane control.");
         Map<WheelPosition, Double> last = new EnumMap<>(WheelPosition.class);
         discs.forEach(d -> last.put(d.wheel(), d.celsius()));
-        return new Draft(this)
+        return new RunDraft(this)
                 .approach(new Approach(event.atS(), last, OptionalDouble.empty()))
                 .stage(Stage.APPROACH)
                 .build();
@@ -213,13 +213,13 @@ public record RunState(
 
     RunState wavedOff() {
         require(stage == Stage.APPROACH, "There is no approach to give up.");
-        return new Draft(this).approach(null).stage(Stage.WAITING).build();
+        return new RunDraft(this).approach(null).stage(Stage.WAITING).build();
     }
 
     RunState atRest(RunEvent event) {
         require(stage == Stage.APPROACH, "No stop is on its way.");
         Approach own = approach.orElseThrow();
-        RunState resting = new Draft(this)
+        RunState resting = new RunDraft(this)
                 .approach(new Approach(own.atS(), own.startC(), OptionalDouble.of(event.atS())))
                 .discs(List.of())
                 // A call is for one run over the lane.
@@ -304,7 +304,7 @@ public record RunState(
                 approach.map(Approach::startC).orElse(last));
         List<DiscReading> since =
                 discs.stream().filter(d -> d.atS() >= stop.restAtS()).toList();
-        RunState atRest = new Draft(this)
+        RunState atRest = new RunDraft(this)
                 .approach(null)
                 .lane(null)
                 .discs(since)
@@ -319,7 +319,7 @@ public record RunState(
     }
 
     private RunState withoutLast() {
-        return new Draft(this).stops(stops.subList(0, stops.size() - 1)).build();
+        return new RunDraft(this).stops(stops.subList(0, stops.size() - 1)).build();
     }
 
     private Driven driven(RunEvent event) {
@@ -359,7 +359,7 @@ public record RunState(
                 Optional.empty());
         List<JudgedStop> all = new ArrayList<>(stops);
         all.add(stop);
-        RunState judged = new Draft(this)
+        RunState judged = new RunDraft(this)
                 .stops(all)
                 .approach(null)
                 .discs(coolingFrom(readings, driven.restAtS()))
@@ -466,7 +466,7 @@ public record RunState(
         }
         List<JudgedStop> all = new ArrayList<>(stops);
         all.set(all.size() - 1, last.decided(new JudgedStop.Ruling(validity, reason.strip(), event.by(), event.atS())));
-        return new Draft(this).stops(all).build().advanced();
+        return new RunDraft(this).stops(all).build().advanced();
     }
 
     /** On to the next stop, or the next step when this one has its stops or no more extra runs. */
@@ -477,11 +477,15 @@ public record RunState(
         boolean finished = enough || attempts() >= now.mostAttempts();
         return finished
                 ? inStep(step + 1)
-                : new Draft(this).stage(Stage.WAITING).build();
+                : new RunDraft(this).stage(Stage.WAITING).build();
     }
 
     private RunState inStep(int other) {
-        return new Draft(this).step(other).lastStart(null).stage(stageOf(other)).build();
+        return new RunDraft(this)
+                .step(other)
+                .lastStart(null)
+                .stage(stageOf(other))
+                .build();
     }
 
     private Stage stageOf(int index) {
@@ -495,10 +499,10 @@ public record RunState(
         require(stage == Stage.TASK, "There is nothing to be done beside driving now.");
         List<Task> all = new ArrayList<>(tasks);
         all.add(new Task(step, note.strip(), event.by(), event.atS()));
-        RunState done = new Draft(this).tasks(all).build();
+        RunState done = new RunDraft(this).tasks(all).build();
         // Parts that were changed are cold, or of another temperature than the readings say.
         boolean cools = current().orElseThrow().phase().isPresent();
-        return (cools ? done : new Draft(done).discs(List.of()).build()).inStep(step + 1);
+        return (cools ? done : new RunDraft(done).discs(List.of()).build()).inStep(step + 1);
     }
 
     RunState stopped(Optional<AbortRule> rule, String words, RunEvent event) {
@@ -514,13 +518,13 @@ public record RunState(
         }
         List<Halt> all = new ArrayList<>(halts);
         all.set(all.size() - 1, new Halt(rule, words.strip(), open.by(), open.atS(), open.before(), "", ""));
-        return new Draft(this).halts(all).build();
+        return new RunDraft(this).halts(all).build();
     }
 
     private RunState halted(Optional<AbortRule> rule, String words, RunEvent event) {
         List<Halt> all = new ArrayList<>(halts);
         all.add(new Halt(rule, words.strip(), event.by(), event.atS(), stage, "", ""));
-        return new Draft(this).halts(all).lane(null).stage(Stage.STOPPED).build();
+        return new RunDraft(this).halts(all).lane(null).stage(Stage.STOPPED).build();
     }
 
     RunState released(String inspected, RunEvent event) {
@@ -542,7 +546,7 @@ public record RunState(
                         open.before(),
                         inspected.strip(),
                         event.by()));
-        Draft draft = new Draft(this).halts(all);
+        RunDraft draft = new RunDraft(this).halts(all);
         // What was on its way when testing stopped is not picked up again.
         return open.before() == Stage.APPROACH
                 ? draft.approach(null).stage(Stage.WAITING).build()
@@ -574,88 +578,5 @@ public record RunState(
                 .filter(Figure::isKnown)
                 .mapToDouble(Figure::value)
                 .toArray();
-    }
-
-    /** A changed copy in the making. */
-    private static final class Draft {
-        private final RunScript script;
-        private Stage stage;
-        private int step;
-        private Optional<String> signedBy;
-        private List<DiscReading> discs;
-        private Optional<LaneCall> lane;
-        private Optional<Approach> approach;
-        private OptionalDouble lastStartS;
-        private List<JudgedStop> stops;
-        private List<Task> tasks;
-        private List<Halt> halts;
-
-        Draft(RunState of) {
-            script = of.script;
-            stage = of.stage;
-            step = of.step;
-            signedBy = of.signedBy;
-            discs = of.discs;
-            lane = of.lane;
-            approach = of.approach;
-            lastStartS = of.lastStartS;
-            stops = of.stops;
-            tasks = of.tasks;
-            halts = of.halts;
-        }
-
-        Draft stage(Stage other) {
-            stage = other;
-            return this;
-        }
-
-        Draft step(int other) {
-            step = other;
-            return this;
-        }
-
-        Draft signedBy(String name) {
-            signedBy = Optional.of(name);
-            return this;
-        }
-
-        Draft discs(List<DiscReading> other) {
-            discs = other;
-            return this;
-        }
-
-        Draft lane(LaneCall other) {
-            lane = Optional.ofNullable(other);
-            return this;
-        }
-
-        Draft approach(Approach other) {
-            approach = Optional.ofNullable(other);
-            return this;
-        }
-
-        Draft lastStart(Double atS) {
-            lastStartS = atS == null ? OptionalDouble.empty() : OptionalDouble.of(atS);
-            return this;
-        }
-
-        Draft stops(List<JudgedStop> other) {
-            stops = other;
-            return this;
-        }
-
-        Draft tasks(List<Task> other) {
-            tasks = other;
-            return this;
-        }
-
-        Draft halts(List<Halt> other) {
-            halts = other;
-            return this;
-        }
-
-        RunState build() {
-            return new RunState(script, stage, step, signedBy, discs, lane, approach, lastStartS, stops, tasks, halts);
-        }
     }
 }

@@ -1,0 +1,88 @@
+package app.frenum.core.procedure.run;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** A changed copy of a run in the making. */
+final class RunDraft {
+    private final RunScript script;
+    private Stage stage;
+    private int step;
+    private Optional<String> signedBy;
+    private List<RunState.DiscReading> discs;
+    private Optional<RunState.LaneCall> lane;
+    private Optional<RunState.Approach> approach;
+    private OptionalDouble lastStartS;
+    private List<JudgedStop> stops;
+    private List<RunState.Task> tasks;
+    private List<RunState.Halt> halts;
+
+    RunDraft(RunState of) {
+        script = of.script();
+        stage = of.stage();
+        step = of.step();
+        signedBy = of.signedBy();
+        discs = of.discs();
+        lane = of.lane();
+        approach = of.approach();
+        lastStartS = of.lastStartS();
+        stops = of.stops();
+        tasks = of.tasks();
+        halts = of.halts();
+    }
+
+    RunDraft stage(Stage other) {
+        stage = other;
+        return this;
+    }
+
+    RunDraft step(int other) {
+        step = other;
+        return this;
+    }
+
+    RunDraft signedBy(String name) {
+        signedBy = Optional.of(name);
+        return this;
+    }
+
+    RunDraft discs(List<RunState.DiscReading> other) {
+        discs = other;
+        return this;
+    }
+
+    RunDraft lane(RunState.LaneCall other) {
+        lane = Optional.ofNullable(other);
+        return this;
+    }
+
+    RunDraft approach(RunState.Approach other) {
+        approach = Optional.ofNullable(other);
+        return this;
+    }
+
+    RunDraft lastStart(Double atS) {
+        lastStartS = atS == null ? OptionalDouble.empty() : OptionalDouble.of(atS);
+        return this;
+    }
+
+    RunDraft stops(List<JudgedStop> other) {
+        stops = other;
+        return this;
+    }
+
+    RunDraft tasks(List<RunState.Task> other) {
+        tasks = other;
+        return this;
+    }
+
+    RunDraft halts(List<RunState.Halt> other) {
+        halts = other;
+        return this;
+    }
+
+    RunState build() {
+        return new RunState(script, stage, step, signedBy, discs, lane, approach, lastStartS, stops, tasks, halts);
+    }
+}
