@@ -1274,6 +1274,7 @@ export interface components {
             };
             fronts: components["schemas"]["Band"];
             name: string;
+            stopping: components["schemas"]["StoppingView"];
             study: components["schemas"]["HeatStudy"];
             traces: components["schemas"]["TraceView"][];
             window: components["schemas"]["PadWindow"];
@@ -2060,6 +2061,12 @@ export interface components {
             /** @enum {string} */
             rule?: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
             words?: string;
+        };
+        StoppingView: {
+            halfWidthM: components["schemas"]["WrittenFigure"];
+            meanM: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
         };
         StopsNeeded: {
             /** Format: double */

@@ -292,6 +292,7 @@ export type HeatSide = {
   c0: Figure;
   c1: Figure;
   traces: HeatTrace[];
+  stopping: Figures<Schemas['StoppingView']>;
 };
 export type Heat = {
   sides: HeatSide[];

@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.net.URI;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletionException;
 import picocli.CommandLine;
@@ -20,17 +22,17 @@ public final class Standin implements Callable<Integer> {
     @Option(names = "--server", required = true, description = "such as ws://127.0.0.1:8417/device")
     private URI server;
 
-    @Option(names = "--mast", required = true, description = "pairing code of the weather mast")
-    private String mastCode;
+    @Option(names = "--mast", description = "pairing code of the weather mast")
+    private Optional<String> mastCode = Optional.empty();
 
-    @Option(names = "--logger", required = true, description = "pairing code of the logger in the car")
-    private String loggerCode;
+    @Option(names = "--logger", description = "pairing code of the logger in the car")
+    private Optional<String> loggerCode = Optional.empty();
 
-    @Option(names = "--thermometer", required = true, description = "pairing code of the thermometer gun")
-    private String thermometerCode;
+    @Option(names = "--thermometer", description = "pairing code of the thermometer gun")
+    private Optional<String> thermometerCode = Optional.empty();
 
-    @Option(names = "--rollers", required = true, description = "pairing code of the roller tester")
-    private String rollersCode;
+    @Option(names = "--rollers", description = "pairing code of the roller tester")
+    private Optional<String> rollersCode = Optional.empty();
 
     @Option(names = "--every", description = "seconds between the mast's readings", defaultValue = "10")
     private int everyS;
@@ -48,42 +50,64 @@ public final class Standin implements Callable<Integer> {
         System.exit(new CommandLine(new Standin()).execute(arguments));
     }
 
+    /** Something that goes on in time. */
+    private interface Ticking {
+        void advance(double seconds);
+    }
+
     @Override
     public Integer call() throws InterruptedException, IOException {
-        RehearsedCar car = wrongClock
-                ? RehearsedCar.withWrongClock(server, loggerCode, seed)
-                : new RehearsedCar(server, loggerCode, seed);
-        DeviceLink mastLink = new DeviceLink(server, mastCode, card -> {});
-        DeviceLink gunLink = new DeviceLink(server, thermometerCode, card -> {});
-        DeviceLink rollersLink = new DeviceLink(server, rollersCode, card -> {});
-        WeatherMast mast = new WeatherMast(seed);
-        ThermometerGun gun = new ThermometerGun(gunLink, car, seed);
-        RollerTester rollers = new RollerTester(rollersLink, car, seed);
-        if (controlPort > 0) {
-            Control.listen(controlPort, car);
+        List<Ticking> devices = new ArrayList<>();
+        mastCode.ifPresent(code -> devices.add(mast(linked(code, devices))));
+        if (loggerCode.isPresent()) {
+            RehearsedCar car = wrongClock
+                    ? RehearsedCar.withWrongClock(server, loggerCode.get(), seed)
+                    : new RehearsedCar(server, loggerCode.get(), seed);
+            devices.add(car::advance);
+            thermometerCode.ifPresent(
+                    code -> devices.add(new ThermometerGun(linked(code, devices), car, seed)::advance));
+            rollersCode.ifPresent(code -> {
+                RollerTester rollers = new RollerTester(linked(code, devices), car, seed);
+                devices.add(seconds -> rollers.advance());
+            });
+            if (controlPort > 0) {
+                Control.listen(controlPort, car);
+            }
         }
-        double mastDueS = 0;
-        double triedS = BETWEEN_TRIES_S;
         long last = System.nanoTime();
         while (!Thread.currentThread().isInterrupted()) {
             Thread.sleep(Math.round(TICK_S * 1000));
             double seconds = (System.nanoTime() - last) / 1e9;
             last = System.nanoTime();
-            triedS += seconds;
-            if (triedS >= BETWEEN_TRIES_S) {
-                triedS = 0;
-                List.of(mastLink, gunLink, rollersLink).forEach(Standin::reconnect);
-            }
-            car.advance(seconds);
-            gun.advance(seconds);
-            rollers.advance();
-            mastDueS -= seconds;
-            if (mastDueS <= 0 && mastLink.isConnected()) {
-                mastDueS = everyS;
-                mast.after(Duration.ofSeconds(everyS), Instant.now()).forEach(mastLink::send);
-            }
+            devices.forEach(d -> d.advance(seconds));
         }
         return 0;
+    }
+
+    /** A link that is taken up, and taken up again whenever it is lost. */
+    private DeviceLink linked(String code, List<Ticking> devices) {
+        DeviceLink link = new DeviceLink(server, code, card -> {});
+        double[] untilTryS = {0};
+        devices.add(seconds -> {
+            untilTryS[0] -= seconds;
+            if (untilTryS[0] <= 0) {
+                untilTryS[0] = BETWEEN_TRIES_S;
+                reconnect(link);
+            }
+        });
+        return link;
+    }
+
+    private Ticking mast(DeviceLink link) {
+        WeatherMast mast = new WeatherMast(seed);
+        double[] untilDueS = {0};
+        return seconds -> {
+            untilDueS[0] -= seconds;
+            if (untilDueS[0] <= 0 && link.isConnected()) {
+                untilDueS[0] = everyS;
+                mast.after(Duration.ofSeconds(everyS), Instant.now()).forEach(link::send);
+            }
+        };
     }
 
     private static void reconnect(DeviceLink link) {

@@ -1,5 +1,6 @@
 package app.frenum.server.heat;
 
+import app.frenum.core.compare.Summary;
 import app.frenum.core.garage.Part;
 import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
@@ -14,6 +15,9 @@ import app.frenum.core.heat.StraightLine;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.StopKind;
+import app.frenum.core.stop.Validity;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.garage.ConfigurationView;
@@ -137,7 +141,24 @@ public class HeatService {
                 cooling,
                 law.c0(),
                 law.c1(),
-                drawn);
+                drawn,
+                stopping(side.counted()));
+    }
+
+    private static HeatView.StoppingView stopping(List<StopView> counted) {
+        Summary distances = Summary.of(counted.stream()
+                .filter(s -> s.validity() != Validity.REPEAT && isDistance(s))
+                .map(StopView::value)
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .toArray());
+        return new HeatView.StoppingView(distances.n(), distances.mean(), distances.halfWidth95());
+    }
+
+    private static boolean isDistance(StopView s) {
+        return s.measured() != null
+                ? s.measured().kind() == StopKind.STOP
+                : s.byHand().basis() != DistanceBasis.TIME_ONLY;
     }
 
     private static Figure mass(VehicleSpec vehicle, Optional<PlanRequest> plan) {

@@ -27,6 +27,7 @@ record HeatView(
      * @param window how they were worked; null without a window
      * @param cooling per disc
      * @param traces sensors over time, one for each recording
+     * @param stopping what stopping took meanwhile: a device that cools and lengthens the stop must be seen to do both
      */
     record HeatSide(
             UUID configurationId,
@@ -37,7 +38,11 @@ record HeatView(
             Map<WheelPosition, CoolingView> cooling,
             Figure c0,
             Figure c1,
-            List<TraceView> traces) {}
+            List<TraceView> traces,
+            StoppingView stopping) {}
+
+    /** Stopping distances that count: how many, their mean, and the half-width of its 95 % interval, m. */
+    record StoppingView(int n, Figure meanM, Figure halfWidthM) {}
 
     /** From one temperature to another, °C. */
     record Band(double fromC, double toC) {}
