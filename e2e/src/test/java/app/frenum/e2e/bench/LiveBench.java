@@ -23,6 +23,7 @@ import tools.jackson.databind.JsonNode;
 final class LiveBench {
     private static final int CHANNELS = 20;
     private static final int ROWS = 10;
+    private static final int STOPS = 1;
     private static final int BATCHES = 100;
     private static final int[] DEVICES = {10, 25, 50, 75, 100, 150};
     /** A device that waits longer than this for its batch is falling behind. */
@@ -100,15 +101,15 @@ final class LiveBench {
         return rows;
     }
 
-    /** A real stop in real time, three times. */
-    private void restToJudged() {
+    /** Real stops in real time. */
+    void restToJudged() {
         UUID test = UUID.randomUUID();
         planned.threeStopsEach(test);
         JsonNode logger = planned.logger();
         operator = planned.operator();
         planned.begin(test, 1, logger.get("device").get("id").asString(), operator);
         RehearsedCar car = new RehearsedCar(device(), logger.get("code").asString(), 5);
-        double[] delays = new double[3];
+        double[] delays = new double[STOPS];
         Arrays.setAll(delays, i -> driven(car, test));
         car.close();
         System.out.printf(
@@ -121,9 +122,12 @@ final class LiveBench {
     private double driven(RehearsedCar car, UUID test) {
         try {
             boolean started = false;
+            long last = System.nanoTime();
             while (true) {
                 Thread.sleep(20);
-                car.advance(0.02);
+                long now = System.nanoTime();
+                car.advance((now - last) / 1e9);
+                last = now;
                 JsonNode run = server.get("/api/runs/" + test);
                 String stage = run.get("stage").asString();
                 if (stage.equals("WAITING") && !started && !run.get("discs").isEmpty()) {
