@@ -70,7 +70,10 @@ export function Shell() {
           <Stage name="Set up">
             <Section to="/garage" name="Garage" />
             <Section to="/procedures" name="Procedures" />
-            <Section to={testId ? `/tests/${testId}/plan` : '/plan'} name="Plan" />
+            <Section
+              to={testId && !pathname.startsWith('/plan') ? `/tests/${testId}/plan` : '/plan'}
+              name="Plan"
+            />
             <Section to="/devices" name="Devices" />
           </Stage>
           <Stage name="Test">

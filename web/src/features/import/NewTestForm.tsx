@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { z } from 'zod';
-import { vehicles } from '../../api/queries';
+import { tests, vehicles } from '../../api/queries';
 import type { SaveRequest } from '../../api/types';
 import { Field, Input, Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
@@ -53,6 +53,12 @@ export function NewTestForm({ onReady }: { onReady: (test: NewTest | null) => vo
       basis: 'ONSET_TO_REST',
     },
   });
+  // The vehicle of the last test is the likeliest; a list that comes late must not undo a choice.
+  const likeliest = useQuery(tests()).data?.[0]?.test.vehicleId;
+  useEffect(() => {
+    if (likeliest && known.data && !form.formState.dirtyFields.vehicleId)
+      form.resetField('vehicleId', { defaultValue: likeliest });
+  }, [likeliest, known.data, form]);
   const values = useWatch({ control: form.control });
   const errors = form.formState.errors;
   useEffect(() => {

@@ -8,6 +8,7 @@ import { Loaded } from '../../ui/Loaded';
 /** Who does what on the day, and the few words that are said on the radio. */
 export function CrewFields(props: {
   crew: Plan['crew'];
+  bring: string[];
   errors: Record<string, string>;
   onChange: (crew: Plan['crew']) => void;
 }) {
@@ -44,6 +45,14 @@ export function CrewFields(props: {
                 </div>
               ))}
             </dl>
+            <div className="mt-6">
+              <Heading note="from the procedure">What to bring</Heading>
+            </div>
+            <ul className="list-disc columns-2 gap-6 pl-5 text-sm">
+              {props.bring.map((thing) => (
+                <li key={thing}>{thing}</li>
+              ))}
+            </ul>
           </div>
         </section>
       )}

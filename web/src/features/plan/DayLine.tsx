@@ -12,6 +12,8 @@ const LEFT = 46;
 const BLOCKS = 44;
 const HEAT = 120;
 const TOP = 22;
+/** Room for the heading above the hottest peak. */
+const HEADING = 24;
 
 const WORDS: Record<Stretch['kind'], string> = {
   SWAP: 'change parts',
@@ -38,7 +40,7 @@ export function DayLine(props: { forecast: Forecast; slotS: number; ambientC: nu
   const known = items.filter((i) => i.peakC.value !== undefined);
   const hottest = Math.max(...known.map((i) => t.of(i.peakC.value ?? 0)), t.of(100));
   const base = TOP + BLOCKS + 14;
-  const y = scaleLinear([t.of(0), hottest * 1.08], [base + HEAT, base]);
+  const y = scaleLinear([t.of(0), hottest * 1.08], [base + HEAT, base + HEADING]);
   const path = (swings: Swing[]) =>
     swings
       .flatMap(({ startC, endC }, k) => {

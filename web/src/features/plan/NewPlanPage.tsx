@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { post } from '../../api/client';
 import { tests, vehicles } from '../../api/queries';
 import { Button } from '../../ui/Button';
-import { Failure, Strip } from '../../ui/Layout';
+import { Failure, Heading, Strip } from '../../ui/Layout';
 import { NewTestForm, type NewTest } from '../import/NewTestForm';
 
 /** The evening before: the question first, then its plan. */
@@ -27,7 +27,10 @@ export function NewPlanPage() {
   return (
     <Strip>
       <h1 className="mb-4 text-[26px]">What do you want to know?</h1>
-      <NewTestForm onReady={useCallback((t: NewTest | null) => setReady(t), [])} />
+      <div className="grid gap-x-12 gap-y-6 xl:grid-cols-[1fr_420px]">
+        <NewTestForm onReady={useCallback((t: NewTest | null) => setReady(t), [])} />
+        <WhatFollows />
+      </div>
       <div className="mt-5 grid gap-3">
         {start.error && <Failure error={start.error} />}
         <div>
@@ -41,5 +44,33 @@ export function NewPlanPage() {
         </div>
       </div>
     </Strip>
+  );
+}
+
+const ANSWERS = [
+  ['Enough stops?', 'What your own spread lets so many stops show, beside what is worth having.'],
+  ['Enough lane?', 'Reaching the speed, the stop, and what half the brakes would need. GO or NO-GO.'],
+  ['Enough time?', 'Stops, waits for the discs, changes of parts and inspections against the booked slot.'],
+  ['Cool enough?', 'Trough and peak of every disc against pads, fluid and the limit you choose.'],
+] as const;
+
+/** What a plan answers before anybody drives. */
+function WhatFollows() {
+  return (
+    <section>
+      <Heading>What the plan will tell you</Heading>
+      <dl className="grid gap-3 text-sm">
+        {ANSWERS.map(([asked, told]) => (
+          <div key={asked} className="border-t border-rule pt-2">
+            <dt className="font-[650]">{asked}</dt>
+            <dd className="text-ink-2">{told}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="mt-4 text-sm text-ink-2">
+        Then a run card on paper and on the phone, with the kit to bring, the crew, the radio words and the
+        safety gate.
+      </p>
+    </section>
   );
 }

@@ -105,7 +105,7 @@ function firstPlan(
   return {
     vehicleId: detail.vehicle.id,
     load: 'LADEN',
-    configurationIds: all.slice(0, 2).map((c) => c.id),
+    configurationIds: firstTwo(detail, all),
     procedureId: procedure.id,
     laneId: known[0]?.id ?? null,
     speed: { entered: speed.entered, unit: speed.unit },
@@ -122,4 +122,11 @@ function firstPlan(
     beddedBefore: true,
     crew: { names: {} },
   };
+}
+
+/** The configurations that the test has stops of, before any others of the car. */
+function firstTwo(detail: TestDetail, all: Configuration[]): string[] {
+  const measured = detail.configurations.map((c) => c.id);
+  const rest = all.map((c) => c.id).filter((id) => !measured.includes(id));
+  return [...measured, ...rest].slice(0, 2);
 }

@@ -69,6 +69,7 @@ export function Planner(props: {
   const errors = { ...fieldsOf(save.error), ...fieldsOf(result.error) };
   const f = result.data;
   const lane = props.lanes.find((l) => l.id === plan.laneId)?.lane ?? null;
+  const procedure = props.procedures.find((p) => p.id === plan.procedureId)?.procedure;
   const unsaved = plan !== kept;
   const paper = `/papers/tests/${detail.test.id}/run-card`;
   const unitsQuery = `?units=${system.toUpperCase()}`;
@@ -188,7 +189,12 @@ export function Planner(props: {
           )}
           <div className="mt-8 grid gap-8">
             <Expectation testId={detail.test.id} stored={stored} />
-            <CrewFields crew={plan.crew} errors={errors} onChange={(crew) => setPlan({ ...plan, crew })} />
+            <CrewFields
+              bring={procedure?.bring ?? []}
+              crew={plan.crew}
+              errors={errors}
+              onChange={(crew) => setPlan({ ...plan, crew })}
+            />
             <SafetyGate testId={detail.test.id} stored={stored} unsaved={unsaved} />
           </div>
         </div>

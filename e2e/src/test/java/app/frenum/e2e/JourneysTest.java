@@ -218,6 +218,7 @@ class JourneysTest extends Journey {
     private void describeNewTest(String question, String vehicle) {
         chooseTest("A new test…");
         page.getByLabel("What do you want to know").fill(question);
+        page.getByLabel("Vehicle").selectOption("new");
         page.getByLabel("Its name").fill(vehicle);
     }
 

@@ -38,9 +38,9 @@ public enum VehicleField {
             "Rear piston area", Bounds.of(1, 200, Unit.SQUARE_CENTIMETRES), "As in front, for one rear caliper."),
     FRONT_EFFECTIVE_RADIUS(
             "Front effective radius",
-            Bounds.of(0.04, 0.3, Unit.METRES),
+            Bounds.of(40, 300, Unit.MILLIMETRES),
             "Hub centre to the middle of the pad's height."),
-    REAR_EFFECTIVE_RADIUS("Rear effective radius", Bounds.of(0.04, 0.3, Unit.METRES), "As in front."),
+    REAR_EFFECTIVE_RADIUS("Rear effective radius", Bounds.of(40, 300, Unit.MILLIMETRES), "As in front."),
     FRONT_DISC_MASS(
             "Front disc, mass of one",
             Bounds.of(0.3, 60, Unit.KILOGRAMS),

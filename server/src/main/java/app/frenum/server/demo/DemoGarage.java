@@ -22,6 +22,7 @@ import app.frenum.server.plan.PlanRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,6 +33,7 @@ import java.util.stream.Collectors;
 /** The demo's car, its two configurations, its lane and its plan: made up, as everything in the demo. */
 final class DemoGarage {
     private static final UUID AS_BOUGHT = id("as bought");
+    private static final UUID HOSES = id("braided hoses");
     private static final UUID PADS_AND_FLUID = id("pads and fluid");
     private static final UUID LANE = id("marrow flats");
     private static final UUID STRAIGHT_STOPS = id("straight-stops.json");
@@ -143,9 +145,20 @@ final class DemoGarage {
                 Map.of());
     }
 
-    private static ConfigurationView configuration(UUID id, UUID vehicle, String name, Part pads, Part fluid) {
+    private static final Part OLD_FLUID = fluid("glycol fluid, three years old", Part.Condition.WORN, 0, 205, 1);
+    private static final Part BRAIDED_HOSES = part(
+            "braided hoses, four",
+            Part.Condition.NEW,
+            64,
+            Map.of(PartField.MASS, q(0.62, Unit.KILOGRAMS), PartField.HOURS, q(2.5, Unit.HOURS)));
+
+    private static Map<Slot, Part> parts(Part pads, Part fluid) {
         Map<PartField, Quantity> cold = Map.of(PartField.COLD_PRESSURE, q(2.4, Unit.BAR));
         Part tyres = part("touring, half worn", Part.Condition.BEDDED, 0, cold);
+        return Map.of(Slot.PADS_FRONT, pads, Slot.FLUID, fluid, Slot.TYRES_FRONT, tyres, Slot.TYRES_REAR, tyres);
+    }
+
+    private static ConfigurationView configuration(UUID id, UUID vehicle, String name, Map<Slot, Part> parts) {
         return new ConfigurationView(
                 id,
                 vehicle,
@@ -153,13 +166,7 @@ final class DemoGarage {
                 List.of(),
                 1,
                 null,
-                new ConfigurationSpec(
-                        Map.of(
-                                Slot.PADS_FRONT, pads,
-                                Slot.FLUID, fluid,
-                                Slot.TYRES_FRONT, tyres,
-                                Slot.TYRES_REAR, tyres),
-                        Map.of(BrakeSwitch.ANTI_LOCK, true, BrakeSwitch.ASSIST, true)),
+                new ConfigurationSpec(parts, Map.of(BrakeSwitch.ANTI_LOCK, true, BrakeSwitch.ASSIST, true)),
                 Arrays.stream(FittingCheck.values())
                         .collect(Collectors.toMap(Function.identity(), c -> "Test marshal")),
                 false,
@@ -167,13 +174,18 @@ final class DemoGarage {
     }
 
     static ConfigurationView asBought(UUID vehicle) {
-        Part old = fluid("glycol fluid, three years old", Part.Condition.WORN, 0, 205, 1);
-        return configuration(AS_BOUGHT, vehicle, DemoScenario.AS_BOUGHT, OLD_PADS, old);
+        return configuration(AS_BOUGHT, vehicle, DemoScenario.AS_BOUGHT, parts(OLD_PADS, OLD_FLUID));
+    }
+
+    static ConfigurationView braidedHoses(UUID vehicle) {
+        Map<Slot, Part> parts = new EnumMap<>(parts(OLD_PADS, OLD_FLUID));
+        parts.put(Slot.LINES, BRAIDED_HOSES);
+        return configuration(HOSES, vehicle, DemoScenario.BRAIDED_HOSES, parts);
     }
 
     static ConfigurationView padsAndFluid(UUID vehicle) {
         Part fresh = fluid("glycol fluid, fresh", Part.Condition.NEW, 24, 265, 6);
-        return configuration(PADS_AND_FLUID, vehicle, DemoScenario.PADS_AND_FLUID, NEW_PADS, fresh);
+        return configuration(PADS_AND_FLUID, vehicle, DemoScenario.PADS_AND_FLUID, parts(NEW_PADS, fresh));
     }
 
     static LaneView lane() {

@@ -104,6 +104,7 @@ class DemoLoader implements ApplicationRunner {
         VehicleView car = garage.add(DemoGarage.vehicle(VEHICLE));
         garage.add(DemoGarage.asBought(VEHICLE));
         garage.add(DemoGarage.padsAndFluid(VEHICLE));
+        garage.add(DemoGarage.braidedHoses(VEHICLE));
         lanes.save(DemoGarage.lane());
         TestRequest tape = test(TAPE_TEST, "Do braided hoses stop it shorter?", LocalDate.of(2026, 3, 14));
         bringIn(
@@ -113,7 +114,7 @@ class DemoLoader implements ApplicationRunner {
                         TAPE_TEST,
                         car,
                         tape,
-                        List.of(new SaveRequest.Placement(1, "Braided hoses", List.of("hoses"), 1)),
+                        List.of(new SaveRequest.Placement(1, DemoScenario.BRAIDED_HOSES, List.of("lines"), 1)),
                         Conditions.UNKNOWN,
                         BY));
         tests.add(

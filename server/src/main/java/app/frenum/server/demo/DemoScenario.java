@@ -24,6 +24,7 @@ import java.util.List;
  */
 public final class DemoScenario {
     public static final String AS_BOUGHT = "As bought";
+    public static final String BRAIDED_HOSES = "Braided hoses";
     public static final String PADS_AND_FLUID = "Semi-metallic pads + fresh fluid";
 
     private static final double NOMINAL_MPS = 25;

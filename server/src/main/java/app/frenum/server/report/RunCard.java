@@ -175,7 +175,7 @@ record RunCard(
 
     private static List<String> columns(Units u) {
         return List.of(
-                "before, " + u.temperature,
+                "before, " + u.temperature.replace("°", "°\u2060"),
                 "entry, " + u.speed,
                 "FL, " + u.temperature,
                 "FR",
