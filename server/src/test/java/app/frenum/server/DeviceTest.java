@@ -55,6 +55,29 @@ class DeviceTest {
     }
 
     @Test
+    void aClockThatIsWrongIsTold() throws InterruptedException {
+        DeviceLine line = new DeviceLine(server.url());
+        line.say(Map.of(
+                "type",
+                "hello",
+                "protocol",
+                1,
+                "code",
+                code,
+                "clock",
+                Instant.now().plusSeconds(3600)));
+        JsonNode own = server.get("/api/devices")
+                .valueStream()
+                .filter(d ->
+                        d.get("connected").asBoolean() && !d.get("clockAheadS").isNull())
+                .filter(d -> d.get("clockAheadS").asDouble() > 60)
+                .findFirst()
+                .orElseThrow();
+        assertThat(own.get("clockAheadS").asDouble()).isCloseTo(3600, within(5.0));
+        line.breakOff();
+    }
+
+    @Test
     void whatCannotBeRightIsRefusedAndTheConnectionGoesOn() throws InterruptedException {
         DeviceLine line = new DeviceLine(server.url());
         line.hello(code);

@@ -88,6 +88,16 @@ class LiveLogTest {
         double[] t = doubles(window.get("t"));
         double[] speed = doubles(window.get("lines").get(0).get("low"));
         assertThat(speed[0] * 3.6).isCloseTo(90 - t[0], within(0.001));
+        JsonNode newest = server.get("/api/recordings/" + log + "/window?from=40.5&to=60&px=5000&channels=0");
+        double[] last = doubles(newest.get("t"));
+        assertThat(last[0]).as("across the last block's end").isCloseTo(40.5, within(0.011));
+        assertThat(last[last.length - 1]).isCloseTo((sent - 1) / 100.0, within(1e-9));
+        JsonNode whole = server.get("/api/recordings/" + log + "/window?from=0&to=60&px=20&channels=0")
+                .get("lines")
+                .get(0);
+        assertThat(doubles(whole.get("high"))[0] * 3.6).isCloseTo(90, within(0.001));
+        double[] low = doubles(whole.get("low"));
+        assertThat(low[low.length - 1] * 3.6).isCloseTo(90 - (sent - 1) / 100.0, within(0.001));
         line.breakOff();
         DeviceLine again = line();
         again.rows(6, rows(sent, 10));

@@ -4,12 +4,19 @@ import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.server.RunningServer.Answer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -165,6 +172,69 @@ class RunTest {
         assertThat(history.get(1).get("what").get("type").asString()).isEqualTo("stopped");
         assertThat(history.get(2).get("by").asString()).isEqualTo("Marshal");
         assertThat(server.get(path).get("stage").asString()).isEqualTo("WAITING");
+    }
+
+    @Test
+    void aCrackToTheEdgeStopsTestingAndIsKept() {
+        begun();
+        JsonNode looked = says(
+                5,
+                Map.of(
+                        "type",
+                        "cracksSeen",
+                        "faces",
+                        List.of(Map.of(
+                                "wheel",
+                                "FRONT_LEFT",
+                                "face",
+                                "INNER",
+                                "crack",
+                                "TO_THE_EDGE",
+                                "length",
+                                Map.of("entered", 31, "unit", "MILLIMETRES")))));
+        assertThat(looked.get("stage").asString()).isEqualTo("STOPPED");
+        assertThat(looked.get("halt").get("rule").asString()).isEqualTo("CRACK");
+        Answer released = says(UUID.randomUUID(), 5, Map.of("type", "released", "inspected", "it looks fine"));
+        assertThat(released.status()).isEqualTo(409);
+        assertThat(released.body().get("detail").asString()).contains("Fit another");
+        assertThat(server.get(path)
+                        .get("cracks")
+                        .get(0)
+                        .get("length")
+                        .get("inside")
+                        .asDouble())
+                .isEqualTo(0.031);
+    }
+
+    @Test
+    void aPhotoIsKeptOnceMadeAnewAndNothingElseIs() throws IOException {
+        begun();
+        warmedUp();
+        String stop =
+                driven(90, readings(80, 38.4)).get("stops").get(6).get("id").asString();
+        String at = path + "/photos/" + UUID.randomUUID() + "?operatorId=" + operator + "&stopId=";
+        BufferedImage large = new BufferedImage(3000, 1000, BufferedImage.TYPE_INT_ARGB);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(large, "png", png);
+        byte[] withScript = Arrays.copyOf(png.toByteArray(), png.size() + 40);
+        System.arraycopy("<script>alert(1)</script>".getBytes(StandardCharsets.UTF_8), 0, withScript, png.size(), 25);
+
+        assertThat(server.put(at + UUID.randomUUID(), withScript).status()).isEqualTo(404);
+        assertThat(server.put(at + stop, "<svg onload='x'/>".getBytes(StandardCharsets.UTF_8))
+                        .status())
+                .isEqualTo(422);
+        assertThat(server.put(at + stop, Arrays.copyOf(png.toByteArray(), 60)).status())
+                .isEqualTo(422);
+        assertThat(server.put(at + stop, withScript).status()).isEqualTo(200);
+        assertThat(server.put(at + stop, withScript).status()).isEqualTo(200);
+
+        JsonNode kept = server.get(path + "/photos");
+        assertThat(kept.size()).isEqualTo(1);
+        assertThat(kept.get(0).get("stopId").asString()).isEqualTo(stop);
+        byte[] jpeg = server.bytes("/api/photos/" + kept.get(0).get("id").asString());
+        assertThat(new String(jpeg, StandardCharsets.ISO_8859_1)).doesNotContain("script");
+        BufferedImage shown = ImageIO.read(new ByteArrayInputStream(jpeg));
+        assertThat(List.of(shown.getWidth(), shown.getHeight())).isEqualTo(List.of(1600, 533));
     }
 
     @Test

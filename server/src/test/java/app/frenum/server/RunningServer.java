@@ -137,6 +137,13 @@ public final class RunningServer implements AutoCloseable {
                 .build());
     }
 
+    public Answer put(String path, byte[] body) {
+        return send(HttpRequest.newBuilder(uri(path))
+                .header("Content-Type", "application/octet-stream")
+                .PUT(BodyPublishers.ofByteArray(body))
+                .build());
+    }
+
     public Answer upload(UUID id, Path file, String query) {
         try {
             return send(HttpRequest.newBuilder(uri("/api/imports/" + id + "?fileName=" + file.getFileName() + query))

@@ -20,7 +20,8 @@ public enum FlagCode {
     NO_ENTRY_SPEED(Validity.NOTE),
     NO_COASTING_LEVEL(Validity.NOTE),
     NOT_COMPUTED(Validity.NOTE),
-    SENSOR_SUSPECT(Validity.NOTE);
+    SENSOR_SUSPECT(Validity.NOTE),
+    NOT_STARTED(Validity.NOTE);
 
     private final Validity validity;
 

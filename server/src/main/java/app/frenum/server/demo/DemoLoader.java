@@ -159,7 +159,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private static DeviceView standin(int number, String name, DeviceKind kind) {
-        return new DeviceView(UUID.nameUUIDFromBytes(new byte[] {(byte) number}), name, kind, null, false);
+        return new DeviceView(UUID.nameUUIDFromBytes(new byte[] {(byte) number}), name, kind, null, false, null);
     }
 
     private static TestRequest test(UUID id, String question, LocalDate day) {

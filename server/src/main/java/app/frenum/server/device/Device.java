@@ -7,6 +7,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 class Device extends Row {
@@ -33,7 +34,7 @@ class Device extends Row {
         lastSeenAt = when;
     }
 
-    DeviceView view(boolean connected) {
-        return new DeviceView(id(), name, kind, lastSeenAt, connected);
+    DeviceView view(boolean connected, @Nullable Double clockAheadS) {
+        return new DeviceView(id(), name, kind, lastSeenAt, connected, clockAheadS);
     }
 }

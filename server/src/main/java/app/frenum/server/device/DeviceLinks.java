@@ -1,11 +1,14 @@
 package app.frenum.server.device;
 
 import java.io.IOException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -21,6 +24,7 @@ public class DeviceLinks {
 
     private final JsonMapper json;
     private final Map<UUID, WebSocketSession> byDevice = new ConcurrentHashMap<>();
+    private final Map<UUID, Double> clockAheadS = new ConcurrentHashMap<>();
 
     DeviceLinks(JsonMapper json) {
         this.json = json;
@@ -28,6 +32,19 @@ public class DeviceLinks {
 
     public Set<UUID> connected() {
         return Set.copyOf(byDevice.keySet());
+    }
+
+    /** By how much its clock went ahead when it connected; empty while it is not there, or did not say. */
+    Optional<Double> clockAheadS(UUID device) {
+        return Optional.ofNullable(byDevice.containsKey(device) ? clockAheadS.get(device) : null);
+    }
+
+    void clockSaid(UUID device, @Nullable Instant clock) {
+        if (clock == null) {
+            clockAheadS.remove(device);
+        } else {
+            clockAheadS.put(device, Duration.between(Instant.now(), clock).toMillis() / 1000.0);
+        }
     }
 
     /** A device that connects again has left its old connection for dead. */

@@ -49,7 +49,8 @@ public class DeviceService {
     public List<DeviceView> devices() {
         Set<UUID> connected = links.connected();
         return devices.findAllByOrderByCreatedAt().stream()
-                .map(d -> d.view(connected.contains(d.id())))
+                .map(d -> d.view(
+                        connected.contains(d.id()), links.clockAheadS(d.id()).orElse(null)))
                 .toList();
     }
 
@@ -68,7 +69,7 @@ public class DeviceService {
         return devices.findById(device.id())
                 .orElseGet(
                         () -> devices.save(new Device(device.id(), device.name().strip(), device.kind(), digest(code))))
-                .view(false);
+                .view(false, null);
     }
 
     private String newCode() {
@@ -93,7 +94,7 @@ public class DeviceService {
     Optional<DeviceView> hello(String code) {
         return devices.findByCodeSha256(digest(code)).map(d -> {
             d.seen(Instant.now().truncatedTo(ChronoUnit.MICROS));
-            return devices.save(d).view(true);
+            return devices.save(d).view(true, null);
         });
     }
 

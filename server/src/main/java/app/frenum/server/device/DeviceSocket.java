@@ -121,6 +121,7 @@ class DeviceSocket extends TextWebSocketHandler {
             Optional<OpenLog> log = Optional.ofNullable(hello.log()).map(OpenLog::of);
             long lastBatch = log.map(l -> begin(device, l)).orElse(0L);
             session.getAttributes().put(LINK, new Link(device.id(), log, calm));
+            links.clockSaid(device.id(), hello.clock());
             links.opened(device.id(), calm);
             links.send(calm, new Frame.Welcome(device.name(), Instant.now(), devices.lastSeq(device.id()), lastBatch));
             tell(new Heard.Connected(device.id()));

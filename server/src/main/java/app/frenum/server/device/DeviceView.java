@@ -12,10 +12,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param lastSeenAt when it last said hello; null while it never did
  * @param connected whether it is there now
+ * @param clockAheadS by how much its clock went ahead of Frenum's when it said hello; null while it is not there, or
+ *     did not say
  */
 public record DeviceView(
         @NotNull UUID id,
         @NotBlank @Size(max = 100) String name,
         @NotNull DeviceKind kind,
         @Nullable Instant lastSeenAt,
-        boolean connected) {}
+        boolean connected,
+        @Nullable Double clockAheadS) {}

@@ -3,6 +3,7 @@ package app.frenum.server.plan;
 import app.frenum.core.plan.LaneField;
 import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.CrackClass;
 import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.procedure.RadioWord;
 import app.frenum.core.procedure.SafetyCheck;
@@ -17,7 +18,8 @@ record PlanForm(
         List<CrewPlace> crew,
         List<Word> radio,
         List<SafetyItem> safety,
-        List<AbortItem> abort) {
+        List<AbortItem> abort,
+        List<CrackItem> cracks) {
     /** A role on the day, and what whoever has it does. */
     record CrewPlace(CrewRole role, String label, String duty) {}
 
@@ -29,6 +31,9 @@ record PlanForm(
 
     /** What ends testing, and what is looked at before it goes on. */
     record AbortItem(AbortRule rule, String label, String inspect) {}
+
+    /** How a disc may look. */
+    record CrackItem(CrackClass crack, String label) {}
 
     static PlanForm whole() {
         return new PlanForm(
@@ -49,6 +54,9 @@ record PlanForm(
                         .toList(),
                 Arrays.stream(AbortRule.values())
                         .map(r -> new AbortItem(r, r.label(), r.inspect()))
+                        .toList(),
+                Arrays.stream(CrackClass.values())
+                        .map(c -> new CrackItem(c, c.label()))
                         .toList());
     }
 }

@@ -208,10 +208,14 @@ public class RecordingService {
         if (!(toS > fromS) || px < 1 || px > 10_000) {
             throw Problem.invalid("to", "A window needs an end after its start, and a width of 1 to 10,000 pixels.");
         }
-        if (r.rowCount() == 0) {
-            throw Problem.invalid("from", "The recording has just begun; its first stretch can be drawn in a minute.");
+        Columns newest = r.isLive() ? newest(r) : new Columns(1);
+        if (r.rowCount() + newest.rows() == 0) {
+            throw Problem.invalid("from", "The recording has just begun; nothing of it can be drawn yet.");
         }
         WindowReader reader = new WindowReader(blocks, id, r.blockStarts(), r.rowCount(), r.durationS());
+        if (newest.rows() > 0) {
+            reader = reader.withNewest(newest);
+        }
         return reader.read(channels(r), channels, fromS, toS, px);
     }
 }

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.DoubleBinaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads any window of a recording at the width of a screen: whole blocks' extremes for days, the extremes of every
@@ -25,6 +26,8 @@ final class WindowReader {
     private final double[] blockStarts;
     private final int rows;
     private final double durationS;
+    /** Rows that are in no block yet; the last of the block starts is theirs. */
+    private @Nullable Columns newest;
 
     WindowReader(SampleBlockRepository blocks, UUID recording, double[] blockStarts, int rows, double durationS) {
         this.blocks = blocks;
@@ -32,6 +35,19 @@ final class WindowReader {
         this.blockStarts = blockStarts;
         this.rows = rows;
         this.durationS = durationS;
+    }
+
+    /** The same, with rows after its blocks that are in none yet. */
+    WindowReader withNewest(Columns newest) {
+        double start = newest.first(0, 1)[0];
+        WindowReader longer = new WindowReader(
+                blocks,
+                recording,
+                LiveRecordings.appended(blockStarts, start),
+                rows + newest.rows(),
+                Math.max(durationS, newest.lastTime()));
+        longer.newest = newest;
+        return longer;
     }
 
     TraceWindow read(List<Channel> channels, List<Integer> wanted, double fromS, double toS, int px) {
@@ -51,6 +67,13 @@ final class WindowReader {
             blocks.blocks(recording, read, first, last)
                     .forEach(b ->
                             steps.computeIfAbsent(b.channel(), c -> new Steps()).add(b.block()));
+        }
+        if (newest != null && last >= blockStarts.length - 1) {
+            int stretch = perPixel >= FINEST_ENVELOPE ? SampleBlock.ENVELOPE_ROWS : 1;
+            for (int channel : read) {
+                int column = channel == BlockLog.TIME ? 0 : channel + 1;
+                steps.computeIfAbsent(channel, c -> new Steps()).add(newest.first(column, newest.rows()), stretch);
+            }
         }
         double[] t = steps.getOrDefault(BlockLog.TIME, new Steps()).low();
         int from = atOrBefore(t, fromS);
@@ -126,6 +149,19 @@ final class WindowReader {
         void add(SampleBlock block) {
             for (double x : block.unpack()) {
                 put(x, x);
+            }
+        }
+
+        /** The extremes of every so many of them. */
+        void add(double[] values, int stretch) {
+            for (int from = 0; from < values.length; from += stretch) {
+                double least = Double.NaN;
+                double most = Double.NaN;
+                for (int i = from; i < Math.min(values.length, from + stretch); i++) {
+                    least = Double.isNaN(least) ? values[i] : values[i] < least ? values[i] : least;
+                    most = Double.isNaN(most) ? values[i] : values[i] > most ? values[i] : most;
+                }
+                put(least, most);
             }
         }
 

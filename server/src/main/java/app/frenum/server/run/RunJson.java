@@ -28,6 +28,7 @@ class RunJson {
         @JsonSubTypes.Type(value = Happening.Logged.class, name = "logged"),
         @JsonSubTypes.Type(value = Happening.Decided.class, name = "decided"),
         @JsonSubTypes.Type(value = Happening.TaskDone.class, name = "taskDone"),
+        @JsonSubTypes.Type(value = Happening.CracksSeen.class, name = "cracksSeen"),
         @JsonSubTypes.Type(value = Happening.Stopped.class, name = "stopped"),
         @JsonSubTypes.Type(value = Happening.Released.class, name = "released")
     })

@@ -2,6 +2,7 @@ package app.frenum.server.run;
 
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.PhaseWords;
+import app.frenum.core.procedure.run.CrackSeen;
 import app.frenum.core.procedure.run.GateView;
 import app.frenum.core.procedure.run.Instruction;
 import app.frenum.core.procedure.run.JudgedStop;
@@ -28,6 +29,7 @@ import java.util.stream.IntStream;
  * @param phaseWords what it asks for, in a line
  * @param fromMps its speed; null where nothing is driven
  * @param discs the last reading of each
+ * @param cracks every look at a disc, in order
  * @param halt the open one, or null
  * @param rate how much faster its clock runs than the wall's
  * @param devices that serve it
@@ -53,6 +55,7 @@ public record RunView(
         Optional<RunState.Approach> approach,
         List<JudgedStop> stops,
         RunProgress progress,
+        List<CrackSeen> cracks,
         Optional<RunState.Halt> halt,
         String signedBy,
         double rate,
@@ -89,6 +92,7 @@ public record RunView(
                 run.approach(),
                 run.stops(),
                 RunProgress.of(run),
+                run.cracks(),
                 run.stage() == Stage.STOPPED
                         ? Optional.of(run.halts().get(run.halts().size() - 1))
                         : Optional.empty(),

@@ -129,7 +129,7 @@ public record GateView(
                 .map(wheel -> ReadyAt.of(
                         run.discs().stream()
                                 .filter(d -> d.wheel() == wheel)
-                                .map(d -> new ReadyAt.Reading(d.atS(), d.celsius(), RunState.READING_C))
+                                .map(d -> new ReadyAt.Reading(d.atS(), d.celsius(), StopJudge.READING_C))
                                 .toList(),
                         gate.hottest().get().inside(),
                         run.script().ambientC(),

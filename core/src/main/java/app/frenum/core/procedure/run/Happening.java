@@ -5,6 +5,7 @@ import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.SafetyGate;
 import app.frenum.core.stop.Validity;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -98,6 +99,18 @@ public sealed interface Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
             return run.taskDone(note, event);
+        }
+    }
+
+    /** Faces of discs were looked at for cracks. */
+    record CracksSeen(List<CrackSeen> faces) implements Happening {
+        public CracksSeen {
+            faces = List.copyOf(faces);
+        }
+
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.cracksSeen(faces, event);
         }
     }
 

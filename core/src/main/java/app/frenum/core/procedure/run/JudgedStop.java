@@ -4,6 +4,7 @@ import app.frenum.core.heat.Cooling;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.Flag;
+import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
 import java.util.List;
 import java.util.Map;
@@ -56,8 +57,9 @@ public record JudgedStop(
         return decision.map(Ruling::validity).orElse(judged) != Validity.REPEAT;
     }
 
-    RunState.Driven driven() {
-        return new RunState.Driven(atS, restAtS, startC);
+    StopJudge.Driven driven() {
+        boolean started = flags.stream().noneMatch(f -> f.code() == FlagCode.NOT_STARTED);
+        return new StopJudge.Driven(atS, restAtS, startC, started);
     }
 
     JudgedStop decided(Ruling own) {

@@ -16,6 +16,7 @@ final class RunDraft {
     private OptionalDouble lastStartS;
     private List<JudgedStop> stops;
     private List<RunState.Task> tasks;
+    private List<CrackSeen> cracks;
     private List<RunState.Halt> halts;
 
     RunDraft(RunState of) {
@@ -29,6 +30,7 @@ final class RunDraft {
         lastStartS = of.lastStartS();
         stops = of.stops();
         tasks = of.tasks();
+        cracks = of.cracks();
         halts = of.halts();
     }
 
@@ -77,12 +79,18 @@ final class RunDraft {
         return this;
     }
 
+    RunDraft cracks(List<CrackSeen> other) {
+        cracks = other;
+        return this;
+    }
+
     RunDraft halts(List<RunState.Halt> other) {
         halts = other;
         return this;
     }
 
     RunState build() {
-        return new RunState(script, stage, step, signedBy, discs, lane, approach, lastStartS, stops, tasks, halts);
+        return new RunState(
+                script, stage, step, signedBy, discs, lane, approach, lastStartS, stops, tasks, cracks, halts);
     }
 }

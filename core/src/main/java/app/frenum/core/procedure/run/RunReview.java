@@ -48,6 +48,7 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
             overruled(run, stop).ifPresent(remarks::add);
             gateMissed(run, stop).ifPresent(remarks::add);
             switchForgotten(run, stop).ifPresent(remarks::add);
+            notStarted(run, stop).ifPresent(remarks::add);
             readLate(run, stop).ifPresent(remarks::add);
             pedalIgnored(run, stop, i + 1 < run.stops().size()).ifPresent(remarks::add);
         }
@@ -104,6 +105,17 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
                         run,
                         stop,
                         "A switch stood wrong, which the check before the run was for: " + f.message()));
+    }
+
+    private static Optional<Remark> notStarted(RunState run, JudgedStop stop) {
+        return stop.flags().stream()
+                .filter(f -> f.code() == FlagCode.NOT_STARTED)
+                .findFirst()
+                .map(f -> remark(
+                        Kind.MISSED,
+                        run,
+                        stop,
+                        "It was driven without being started at the card: gates and lane were not gone through"));
     }
 
     private static Optional<Remark> readLate(RunState run, JudgedStop stop) {

@@ -2,22 +2,18 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.Instrument;
-import app.frenum.core.compare.LoggedStops;
-import app.frenum.core.heat.Cooling;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.SafetyGate;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
-import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -38,6 +34,7 @@ import java.util.function.Predicate;
  * @param lastStartS when the run-up before began, in the same step
  * @param stops all of them, in order
  * @param tasks what was done beside driving
+ * @param cracks what was seen of the discs, in order
  * @param halts every time testing was stopped, the last one open while the stage is {@link Stage#STOPPED}
  */
 public record RunState(
@@ -51,15 +48,10 @@ public record RunState(
         OptionalDouble lastStartS,
         List<JudgedStop> stops,
         List<Task> tasks,
+        List<CrackSeen> cracks,
         List<Halt> halts) {
     /** A call of the lane holds this long, s. */
     public static final double LANE_HOLDS_S = 120;
-    /** Standard uncertainty of a hand reading of a disc, °C. */
-    static final double READING_C = 5;
-    /** How well the time constant behind a late reading is taken to be known. */
-    private static final double TAU_SPREAD = 0.2;
-
-    private static final double AMBIENT_C = 2;
     /** A stop under way at less of the asked speed than this is no stop of the run. */
     private static final double SLOWEST_STARTED = 0.7;
     /** How near the asked speed a stop must be that nobody started at the card. */
@@ -71,6 +63,7 @@ public record RunState(
         discs = List.copyOf(discs);
         stops = List.copyOf(stops);
         tasks = List.copyOf(tasks);
+        cracks = List.copyOf(cracks);
         halts = List.copyOf(halts);
     }
 
@@ -121,6 +114,7 @@ public record RunState(
                 Optional.empty(),
                 Optional.empty(),
                 OptionalDouble.empty(),
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of());
@@ -174,13 +168,41 @@ public record RunState(
                 "Discs are read while the vehicle stands or cools.");
         RunState read = new RunDraft(this).discs(with(celsius, event.atS())).build();
         double hottest = celsius.values().stream().mapToDouble(c -> c).max().orElse(0);
-        return read.haltIfTooHot(hottest, event);
+        return read.haltIf(AbortWatch.tooHot(script, hottest), event);
     }
 
     private List<DiscReading> with(Map<WheelPosition, Double> celsius, double atS) {
         List<DiscReading> all = new ArrayList<>(discs);
         celsius.forEach((wheel, c) -> all.add(new DiscReading(wheel, c, atS)));
         return all;
+    }
+
+    RunState cracksSeen(List<CrackSeen> seen, RunEvent event) {
+        require(
+                stage != Stage.APPROACH && stage != Stage.UNSIGNED,
+                "Discs are looked at while the vehicle stands and nobody is about to drive.");
+        if (seen.isEmpty()) {
+            throw new OutOfTurn("Say which disc was looked at, and what was seen.");
+        }
+        RunState now = this;
+        for (CrackSeen one : seen) {
+            now = now.crackSeen(one, event);
+        }
+        return now;
+    }
+
+    private RunState crackSeen(CrackSeen seen, RunEvent event) {
+        seen.problems().stream().findFirst().ifPresent(p -> {
+            throw new OutOfTurn(p.message());
+        });
+        Optional<AbortWatch.Due> due = AbortWatch.cracked(script, seen, CrackSeen.firstLook(seen, cracks));
+        List<CrackSeen> all = new ArrayList<>(cracks);
+        all.add(seen);
+        RunState noted = new RunDraft(this).cracks(all).build();
+        return stage == Stage.STOPPED
+                ? due.map(d -> noted.explained(Optional.of(d.rule()), d.words()))
+                        .orElse(noted)
+                : noted.haltIf(due, event);
     }
 
     RunState laneCalled(boolean clear, RunEvent event) {
@@ -298,10 +320,11 @@ public record RunState(
         }
         Map<WheelPosition, Double> last = new EnumMap<>(WheelPosition.class);
         lastRead().forEach((wheel, read) -> last.put(wheel, read.celsius()));
-        Driven driven = new Driven(
+        StopJudge.Driven driven = new StopJudge.Driven(
                 approach.map(Approach::atS).orElse(stop.onsetAtS()),
                 stop.restAtS(),
-                approach.map(Approach::startC).orElse(last));
+                approach.map(Approach::startC).orElse(last),
+                approach.isPresent());
         List<DiscReading> since =
                 discs.stream().filter(d -> d.atS() >= stop.restAtS()).toList();
         RunState atRest = new RunDraft(this)
@@ -322,41 +345,13 @@ public record RunState(
         return new RunDraft(this).stops(stops.subList(0, stops.size() - 1)).build();
     }
 
-    private Driven driven(RunEvent event) {
+    private StopJudge.Driven driven(RunEvent event) {
         Approach own = approach.orElseThrow();
-        return new Driven(own.atS(), own.restAtS().orElse(event.atS()), own.startC());
+        return new StopJudge.Driven(own.atS(), own.restAtS().orElse(event.atS()), own.startC(), true);
     }
 
-    /** When a stop was driven, and from which disc temperatures, whoever saw it. */
-    record Driven(double atS, double restAtS, Map<WheelPosition, Double> startC) {}
-
-    private RunState judged(UUID id, Driven driven, HandReadings readings, Optional<LoggedStop> logged) {
-        Step now = current().orElseThrow();
-        boolean again = lastStartS.isPresent() && lastStartS.getAsDouble() == driven.atS();
-        OptionalDouble before = again ? previousStart() : lastStartS;
-        OptionalDouble interval =
-                before.isPresent() ? OptionalDouble.of(driven.atS() - before.getAsDouble()) : OptionalDouble.empty();
-        StopRules.Seen seen = new StopRules.Seen(readings, logged, driven.startC(), interval);
-        List<Flag> flags = StopRules.flags(phase(), script.sides().get(now.configuration()), seen);
-        Validity validity = StopRules.validity(flags, phase());
-        JudgedStop stop = new JudgedStop(
-                id,
-                step,
-                attempts() + 1,
-                driven.atS(),
-                driven.restAtS(),
-                readings,
-                logged,
-                seen.startC(),
-                peaks(readings, driven.restAtS()),
-                logged.map(l -> corrected(l, flags)).orElseGet(() -> corrected(readings, flags)),
-                logged.map(l -> l.measured().uncertainty().distance())
-                        .orElseGet(() -> StopRules.measurement(
-                                        readings, phase().from().inside())
-                                .readingUncertainty()),
-                flags,
-                validity,
-                Optional.empty());
+    private RunState judged(UUID id, StopJudge.Driven driven, HandReadings readings, Optional<LoggedStop> logged) {
+        JudgedStop stop = new StopJudge(this).judged(id, driven, readings, logged);
         List<JudgedStop> all = new ArrayList<>(stops);
         all.add(stop);
         RunState judged = new RunDraft(this)
@@ -366,68 +361,17 @@ public record RunState(
                 .lastStart(driven.atS())
                 .stage(Stage.JUDGED)
                 .build();
-        boolean goesOn = phase().kind() == Phase.Kind.SNUB && validity != Validity.REPEAT;
+        boolean goesOn = phase().kind() == Phase.Kind.SNUB && stop.judged() != Validity.REPEAT;
         return goesOn ? judged.advanced() : judged;
-    }
-
-    /** When the run-up before the last one began, in the same step. */
-    private OptionalDouble previousStart() {
-        return stops.stream()
-                .filter(s -> s.step() == step)
-                .mapToDouble(JudgedStop::atS)
-                .max();
     }
 
     /** Stops testing where the last stop asks for it, by the procedure's own rules. */
     private RunState haltIfDue(RunEvent event) {
-        JudgedStop last = last();
-        HandReadings readings = last.readings();
-        if (readings.pedal().filter(p -> p == PedalFeel.TO_THE_FLOOR).isPresent()) {
-            return halted(Optional.of(AbortRule.PEDAL_TO_FLOOR), "the pedal went to the floor", event);
-        }
-        boolean rearFirst = readings.rearFirst()
-                || last.logged().filter(l -> l.measured().rearLockedFirst()).isPresent();
-        if (rearFirst && script.abortRules().contains(AbortRule.REAR_LOCKS_FIRST)) {
-            return halted(Optional.of(AbortRule.REAR_LOCKS_FIRST), "the rear axle locked first", event);
-        }
-        Optional<String> soft = PedalWatch.goneLong(stops);
-        if (soft.isPresent() && script.abortRules().contains(AbortRule.PEDAL_TO_FLOOR)) {
-            return halted(Optional.of(AbortRule.PEDAL_TO_FLOOR), soft.get(), event);
-        }
-        double read = readings.peaks().values().stream()
-                .mapToDouble(q -> q.inside())
-                .max()
-                .orElse(0);
-        double logged = last.logged().flatMap(l -> l.measured().hottestC()).orElse(0.0);
-        return haltIfTooHot(Math.max(read, logged), event);
+        return haltIf(AbortWatch.after(script, stops), event);
     }
 
-    private static Figure corrected(LoggedStop logged, List<Flag> flags) {
-        return flags.stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)
-                ? Figure.unknown("the entry speed is too far off to correct the distance for it")
-                : LoggedStops.value(logged.measured());
-    }
-
-    /** At the speed asked for; outside its tolerance the square law may not be used. */
-    private Figure corrected(HandReadings readings, List<Flag> flags) {
-        return flags.stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)
-                ? Figure.unknown("the entry speed is too far off to correct the distance for it")
-                : StopRules.measurement(readings, phase().from().inside()).value();
-    }
-
-    /** Peaks that late readings go back to: those entered, and those a thermometer sent since it came to rest. */
-    private Map<WheelPosition, Cooling.Peak> peaks(HandReadings r, double restAtS) {
-        Map<WheelPosition, Cooling.Peak> all = new EnumMap<>(WheelPosition.class);
-        discs.stream()
-                .filter(d -> d.atS() >= restAtS)
-                .forEach(d -> all.putIfAbsent(d.wheel(), peakBefore(d.celsius(), d.atS() - restAtS)));
-        r.peaks().forEach((wheel, q) -> all.put(wheel, peakBefore(q.inside(), r.lateS())));
-        return all;
-    }
-
-    private Cooling.Peak peakBefore(double celsius, double lateS) {
-        return new Cooling(script.tauS(), script.ambientC())
-                .peakBefore(new Cooling.Peak(celsius, READING_C), lateS, TAU_SPREAD * script.tauS(), AMBIENT_C);
+    private RunState haltIf(Optional<AbortWatch.Due> due, RunEvent event) {
+        return due.map(d -> halted(Optional.of(d.rule()), d.words(), event)).orElse(this);
     }
 
     /** The readings after a stop are the first of the next cool-down. */
@@ -436,21 +380,6 @@ public record RunState(
                 new ArrayList<>(discs.stream().filter(d -> d.atS() >= restAtS).toList());
         r.peaks().forEach((wheel, q) -> all.add(new DiscReading(wheel, q.inside(), restAtS + r.lateS())));
         return all;
-    }
-
-    private RunState haltIfTooHot(double hottestC, RunEvent event) {
-        boolean over = script.limitC().filter(limit -> hottestC > limit).isPresent()
-                && script.abortRules().contains(AbortRule.LIMIT_TEMPERATURE);
-        return over
-                ? halted(
-                        Optional.of(AbortRule.LIMIT_TEMPERATURE),
-                        String.format(
-                                Locale.ROOT,
-                                "a disc at %.0f °C is over the limit of %.0f °C",
-                                hottestC,
-                                script.limitC().orElseThrow()),
-                        event)
-                : this;
     }
 
     RunState decided(Validity validity, String reason, RunEvent event) {
@@ -534,6 +463,13 @@ public record RunState(
         if (inspected.isBlank()) {
             throw new OutOfTurn("Say what was inspected before testing goes on.");
         }
+        CrackSeen.endTestingStill(cracks)
+                .filter(c -> script.abortRules().contains(AbortRule.CRACK))
+                .ifPresent(cracked -> {
+                    throw new OutOfTurn(
+                            "The %s. Fit another, look at it, and enter what you see before testing goes on."
+                                    .formatted(cracked));
+                });
         Halt open = halts.get(halts.size() - 1);
         List<Halt> all = new ArrayList<>(halts);
         all.set(

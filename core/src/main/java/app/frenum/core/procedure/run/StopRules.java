@@ -47,12 +47,14 @@ final class StopRules {
      * @param logged what the logger saw
      * @param readC discs as read last before it
      * @param intervalS since the run-up before; empty for the first of its phase
+     * @param started whether somebody had started it at the card
      */
     record Seen(
             HandReadings readings,
             Optional<LoggedStop> logged,
             Map<WheelPosition, Double> readC,
-            OptionalDouble intervalS) {
+            OptionalDouble intervalS,
+            boolean started) {
         /** Discs at the start: the logger's last sample before the onset, else what was read. */
         Map<WheelPosition, Double> startC() {
             Map<WheelPosition, Double> all = new EnumMap<>(WheelPosition.class);
@@ -77,6 +79,11 @@ final class StopRules {
         rules.startTemperature(seen.startC());
         seen.intervalS().ifPresent(rules::interval);
         rules.switches(seen.switches());
+        if (!seen.started()) {
+            rules.add(
+                    FlagCode.NOT_STARTED,
+                    "nobody started it at the card, so that the lane was not called clear for it");
+        }
         boolean told = rules.flags.stream().anyMatch(f -> f.code() == FlagCode.WHEEL_LOCK);
         if (seen.readings().lockSeen() && !told) {
             rules.add(

@@ -165,7 +165,9 @@ class LoggedRunTest {
         LoggedStop unstarted = drives(Approach.stop(ASKED_MPS, 0));
         assertThat(state.asksFor(unstarted)).isTrue();
         says(new Happening.Logged(unstarted));
+        assertThat(last().flags()).extracting(f -> f.code()).contains(FlagCode.NOT_STARTED);
         assertThat(state.stops()).hasSize(2);
+        assertThat(state.stops().get(0).flags()).extracting(f -> f.code()).doesNotContain(FlagCode.NOT_STARTED);
         assertThat(state.stops().get(0).decision()).isPresent();
     }
 

@@ -14,6 +14,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.CrackClass;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
@@ -245,6 +246,58 @@ class RunStateTest {
         run.says(1, new Happening.Stopped(Optional.empty(), "a dog on the lane"));
         run.says(1, new Happening.Stopped(Optional.empty(), "said twice"));
         assertThat(run.state.halts()).hasSize(2);
+    }
+
+    @Test
+    void aCrackThatReachedAnEdgeOrGrewStopsTestingUntilAnotherDiscIsSeenInItsPlace() {
+        Driven car = new Driven(STOPS, 2).signed();
+        car.says(5, crack(CrackClass.NONE, null)).says(5, crack(CrackClass.HEAT_CHECKS, null));
+        assertThat(car.state.stage()).isEqualTo(Stage.WAITING);
+
+        car.says(5, crack(CrackClass.SHORT_RADIAL, 8.0));
+        assertThat(car.state.stage()).isEqualTo(Stage.STOPPED);
+        assertThat(car.state.halts().get(0).words())
+                .isEqualTo(
+                        "front left disc, outer face: the crack has grown since the last look (short radial crack, within the face, 8 mm)");
+        // The same crack entered again is not an old one.
+        car.says(5, crack(CrackClass.SHORT_RADIAL, 8.0));
+        assertThatThrownBy(() -> car.says(5, new Happening.Released("looked again")))
+                .isInstanceOf(OutOfTurn.class)
+                .hasMessageContaining("Fit another");
+        car.says(600, crack(CrackClass.NONE, null)).says(5, new Happening.Released("other disc fitted, whole"));
+        assertThat(car.state.stage()).isEqualTo(Stage.WAITING);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "SHORT_RADIAL, 8, SHORT_RADIAL, 8.6, WAITING",
+        "SHORT_RADIAL, 8, SHORT_RADIAL, 9.5, STOPPED",
+        "SHORT_RADIAL, 8, TO_THE_EDGE, , STOPPED",
+        "TO_THE_EDGE, , TO_THE_EDGE, , STOPPED",
+    })
+    void aCrackIsToldAgainstTheLookBefore(CrackClass first, Double firstMm, CrackClass then, Double thenMm, Stage end) {
+        Driven car =
+                new Driven(STOPS, 2).signed().says(5, crack(first, firstMm)).says(5, crack(then, thenMm));
+        assertThat(car.state.stage()).isEqualTo(end);
+    }
+
+    @Test
+    void aCrackIsNoCrackWithALengthAndNobodyLooksAtMovingDiscs() {
+        Driven car = new Driven(STOPS, 2);
+        assertThatThrownBy(() -> car.says(1, crack(CrackClass.NONE, null))).isInstanceOf(OutOfTurn.class);
+        car.signed();
+        assertThatThrownBy(() -> car.says(1, crack(CrackClass.NONE, 5.0)))
+                .hasMessageContaining("No crack has no length");
+        assertThatThrownBy(() -> car.says(1, crack(CrackClass.SHORT_RADIAL, 5000.0)))
+                .hasMessageContaining("0.5 to 400 mm");
+    }
+
+    private static Happening crack(CrackClass seen, Double mm) {
+        return new Happening.CracksSeen(List.of(new CrackSeen(
+                WheelPosition.FRONT_LEFT,
+                CrackSeen.Face.OUTER,
+                seen,
+                Optional.ofNullable(mm).map(x -> new Quantity(x, Unit.MILLIMETRES)))));
     }
 
     @Test

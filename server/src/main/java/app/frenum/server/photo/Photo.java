@@ -1,0 +1,35 @@
+package app.frenum.server.photo;
+
+import app.frenum.server.Row;
+import jakarta.persistence.Entity;
+import java.util.UUID;
+
+@Entity
+class Photo extends Row {
+    private UUID runId;
+    private UUID stopId;
+    private UUID operatorId;
+    private byte[] jpeg;
+
+    protected Photo() {}
+
+    Photo(UUID id, UUID runId, UUID stopId, UUID operatorId, byte[] jpeg) {
+        super(id);
+        this.runId = runId;
+        this.stopId = stopId;
+        this.operatorId = operatorId;
+        this.jpeg = jpeg.clone();
+    }
+
+    boolean isOfRun(UUID other) {
+        return runId.equals(other);
+    }
+
+    PhotoView view() {
+        return new PhotoView(id(), stopId, operatorId);
+    }
+
+    byte[] jpeg() {
+        return jpeg.clone();
+    }
+}

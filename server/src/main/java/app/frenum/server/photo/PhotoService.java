@@ -1,0 +1,61 @@
+package app.frenum.server.photo;
+
+import app.frenum.server.problem.Problem;
+import app.frenum.server.run.RunService;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Keeps pictures of stops. */
+@Service
+public class PhotoService {
+    private static final int MOST_BYTES = 15_000_000;
+    private static final int MOST_OF_A_RUN = 500;
+
+    private final PhotoRepository photos;
+    private final RunService runs;
+
+    PhotoService(PhotoRepository photos, RunService runs) {
+        this.photos = photos;
+        this.runs = runs;
+    }
+
+    /** Keeps a picture; sent again it changes nothing. */
+    public PhotoView keep(UUID id, UUID runId, UUID stopId, UUID operatorId, InputStream body) throws IOException {
+        byte[] sent = body.readNBytes(MOST_BYTES + 1);
+        if (sent.length > MOST_BYTES) {
+            throw Problem.tooLarge("A picture may have 15 MB. Take it smaller.");
+        }
+        Optional<Photo> kept = photos.findById(id);
+        if (kept.isPresent()) {
+            return kept.filter(p -> p.isOfRun(runId))
+                    .map(Photo::view)
+                    .orElseThrow(() -> Problem.conflict("This picture is of another run. Give each an id of its own."));
+        }
+        boolean ofTheRun = runs.run(runId).stops().stream().anyMatch(s -> s.id().equals(stopId));
+        if (!ofTheRun) {
+            throw Problem.notFound("The stop of this picture");
+        }
+        if (runs.operators().stream().noneMatch(o -> o.id().equals(operatorId))) {
+            throw Problem.notFound("The operator");
+        }
+        if (photos.ofRun(runId).size() >= MOST_OF_A_RUN) {
+            throw Problem.invalid("photo", "A run keeps 500 pictures. This one has them.");
+        }
+        return photos.save(new Photo(id, runId, stopId, operatorId, Picture.madeAnew(sent)))
+                .view();
+    }
+
+    public List<PhotoView> ofRun(UUID runId) {
+        return photos.ofRun(runId);
+    }
+
+    byte[] jpeg(UUID id) {
+        return photos.findById(id)
+                .orElseThrow(() -> Problem.notFound("The picture"))
+                .jpeg();
+    }
+}

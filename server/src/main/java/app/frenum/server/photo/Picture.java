@@ -1,0 +1,79 @@
+package app.frenum.server.photo;
+
+import app.frenum.server.problem.Problem;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+
+/** Makes a picture anew, so that nothing but its pixels is kept: no place it was taken at, and nothing that runs. */
+final class Picture {
+    private static final int LONGEST_PX = 1600;
+    /** A larger one is not opened at all: a small file can unpack to fill the memory. */
+    private static final long MOST_PX = 80_000_000L;
+
+    private Picture() {}
+
+    /**
+     * The picture as a JPEG of at most 1600 pixels a side.
+     *
+     * @throws Problem when it is no picture, or too large a one
+     */
+    static byte[] madeAnew(byte[] sent) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw noPicture();
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                return jpeg(read(reader));
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException | NegativeArraySizeException e) {
+            // What a reader throws at a file that was made to break it.
+            throw noPicture();
+        }
+    }
+
+    private static Problem noPicture() {
+        return Problem.invalid("photo", "This file is not a picture that can be opened. Send a JPEG or a PNG.");
+    }
+
+    private static BufferedImage read(ImageReader reader) throws IOException {
+        long width = reader.getWidth(0);
+        long height = reader.getHeight(0);
+        if (width * height > MOST_PX) {
+            throw Problem.tooLarge("The picture has %d x %d pixels; at most 80 million can be opened. Take it smaller."
+                    .formatted(width, height));
+        }
+        ImageReadParam few = reader.getDefaultReadParam();
+        int every = (int) Math.max(1, Math.max(width, height) / (2 * LONGEST_PX));
+        few.setSourceSubsampling(every, every, 0, 0);
+        return reader.read(0, few);
+    }
+
+    private static byte[] jpeg(BufferedImage read) throws IOException {
+        double scale = Math.min(1, (double) LONGEST_PX / Math.max(read.getWidth(), read.getHeight()));
+        int width = (int) Math.max(1, Math.round(read.getWidth() * scale));
+        int height = (int) Math.max(1, Math.round(read.getHeight() * scale));
+        BufferedImage plain = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = plain.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        g.drawImage(read, 0, 0, width, height, Color.WHITE, null);
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(plain, "jpeg", out);
+        return out.toByteArray();
+    }
+}

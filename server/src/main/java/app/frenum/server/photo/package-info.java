@@ -1,0 +1,2 @@
+/** Pictures of stops, made anew from what was sent. */
+package app.frenum.server.photo;
