@@ -7,7 +7,7 @@ export class Problem extends Error {
     readonly column?: number,
     /** By field, what was read and what is possible. */
     readonly fields: Record<string, string> = {},
-    /** Whether nobody answered at all, so that trying again later may work. */
+    /** Whether trying again later may work: nobody answered, or Frenum was in trouble itself. */
     readonly offline = false,
   ) {
     super(detail);
@@ -15,6 +15,7 @@ export class Problem extends Error {
 }
 
 async function problemOf(response: Response): Promise<Problem> {
+  const again = response.status >= 500;
   try {
     const body = (await response.json()) as {
       title?: string;
@@ -29,9 +30,11 @@ async function problemOf(response: Response): Promise<Problem> {
       body.line,
       body.column,
       body.fields,
+      again,
     );
   } catch {
-    return new Problem('It did not work', `The server answered ${response.status}. Try again.`);
+    const told = `The server answered ${response.status}. Try again.`;
+    return new Problem('It did not work', told, undefined, undefined, {}, again);
   }
 }
 
@@ -61,7 +64,7 @@ const send = <T>(method: string, path: string, body: unknown) =>
   answer<T>(
     fetch(`/api${path}`, {
       method,
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': body instanceof Blob ? 'application/octet-stream' : 'application/json' },
       body: body instanceof Blob ? body : JSON.stringify(body),
     }),
   );

@@ -25,6 +25,7 @@ import type {
   Happened,
   Operator,
   RunView,
+  Photo,
   PlanForm,
   Weather,
 } from './types';
@@ -140,6 +141,12 @@ export const run = (testId: string) =>
     queryFn: () => get<RunView>(`/runs/${testId}`),
     refetchInterval: 4000,
     retry: false,
+  });
+
+export const photos = (testId: string) =>
+  queryOptions({
+    queryKey: ['run', testId, 'photos'],
+    queryFn: () => get<Photo[]>(`/runs/${testId}/photos`),
   });
 
 export const runHistory = (testId: string) =>

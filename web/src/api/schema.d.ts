@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/forecast": {
         parameters: {
             query?: never;
@@ -413,6 +429,38 @@ export interface paths {
         };
         get: operations["live"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{testId}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photos"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/runs/{testId}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
         post?: never;
         delete?: never;
         options?: never;
@@ -918,6 +966,23 @@ export interface components {
             predictedRiseC: components["schemas"]["WrittenFigure"];
             ratio: components["schemas"]["WrittenFigure"];
         };
+        CrackItem: {
+            /** @enum {string} */
+            crack: "NONE" | "HEAT_CHECKS" | "SHORT_RADIAL" | "TO_THE_EDGE" | "THROUGH";
+            label: string;
+        };
+        CrackSeen: {
+            /** @enum {string} */
+            crack: "NONE" | "HEAT_CHECKS" | "SHORT_RADIAL" | "TO_THE_EDGE" | "THROUGH";
+            /** @enum {string} */
+            face: "OUTER" | "INNER";
+            length: components["schemas"]["WrittenQuantity"];
+            /** @enum {string} */
+            wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
+        };
+        CracksSeen: components["schemas"]["Happening"] & {
+            faces?: components["schemas"]["CrackSeen"][];
+        };
         Crew: {
             names: {
                 [key: string]: string;
@@ -953,6 +1018,8 @@ export interface components {
             struckOut?: boolean;
         };
         DeviceView: {
+            /** Format: double */
+            clockAheadS?: number;
             connected?: boolean;
             /** Format: uuid */
             id: string;
@@ -1045,7 +1112,7 @@ export interface components {
             id: string;
             /** Format: uuid */
             operatorId: string;
-            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["AtRest"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
         };
         Expectation: {
             by: string;
@@ -1102,7 +1169,7 @@ export interface components {
         };
         Flag: {
             /** @enum {string} */
-            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT";
+            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT" | "NOT_STARTED";
             message: string;
         };
         Forecast: {
@@ -1246,7 +1313,7 @@ export interface components {
             by: string;
             /** Format: int32 */
             seq: number;
-            what: components["schemas"]["AtRest"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["AtRest"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
         };
         Happening: unknown;
         HealthFinding: {
@@ -1686,6 +1753,14 @@ export interface components {
             target: components["schemas"]["WrittenQuantity"];
             to: components["schemas"]["WrittenQuantity"];
         };
+        PhotoView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            operatorId: string;
+            /** Format: uuid */
+            stopId: string;
+        };
         Placement: {
             /** Format: int32 */
             block?: number;
@@ -1696,6 +1771,7 @@ export interface components {
         };
         PlanForm: {
             abort: components["schemas"]["AbortItem"][];
+            cracks: components["schemas"]["CrackItem"][];
             crew: components["schemas"]["CrewPlace"][];
             lane: components["schemas"]["FormEntry"][];
             plan: components["schemas"]["FormEntry"][];
@@ -1822,6 +1898,7 @@ export interface components {
             attempts: number;
             /** Format: int32 */
             counted: number;
+            cracks: components["schemas"]["CrackSeen"][];
             devices: components["schemas"]["DeviceView"][];
             discs: components["schemas"]["DiscReading"][];
             /** Format: int32 */
@@ -2777,6 +2854,28 @@ export interface operations {
             };
         };
     };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     forecast: {
         parameters: {
             query?: never;
@@ -3076,6 +3175,54 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query: {
+                stopId: string;
+                operatorId: string;
+            };
+            header?: never;
+            path: {
+                testId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
                 };
             };
         };

@@ -130,7 +130,10 @@ export type PlanView = {
 };
 export type PlanForm = Schemas['PlanForm'];
 export type Weather = Omit<Figures<Schemas['Weather']>, 'lastAt'> & { lastAt: string | null };
-export type Device = Omit<Schemas['DeviceView'], 'lastSeenAt'> & { lastSeenAt: string | null };
+export type Device = Omit<Schemas['DeviceView'], 'lastSeenAt' | 'clockAheadS'> & {
+  lastSeenAt: string | null;
+  clockAheadS: number | null;
+};
 export type LastReading = Omit<Schemas['LastReading'], 'value'> & { value: Quantity };
 export type Outlook = Omit<Schemas['Outlook'], 'brakeForceShare' | 'rises'> & {
   brakeForceShare: Figure;
@@ -167,6 +170,8 @@ export type HandReadings = {
   switches: Record<string, boolean>;
   note: string;
 };
+export type CrackSeen = Omit<Schemas['CrackSeen'], 'length'> & { length: Quantity | null };
+export type Photo = Schemas['PhotoView'];
 /** What can happen in a run; the server knows what it makes of it. */
 export type Happening =
   | { type: 'signed'; gate: { seen: string[]; signedBy: string } }
@@ -179,6 +184,7 @@ export type Happening =
   | { type: 'logged'; stop: LoggedStop }
   | { type: 'decided'; validity: Validity; reason: string }
   | { type: 'taskDone'; note: string }
+  | { type: 'cracksSeen'; faces: CrackSeen[] }
   | { type: 'stopped'; rule: string | null; words: string }
   | { type: 'released'; inspected: string };
 export type Validity = Schemas['JudgedStop']['judged'];
@@ -218,7 +224,9 @@ export type RunView = Omit<
   | 'sides'
   | 'devices'
   | 'review'
+  | 'cracks'
 > & {
+  cracks: CrackSeen[];
   devices: Device[];
   review: RunReview | null;
   approach: { atS: number; restAtS: number | null } | null;

@@ -62,6 +62,7 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['D', 'read the discs'],
       ['E', 'enter readings, or add them to a logged stop'],
       ['H', 'what happened'],
+      ['K', 'looked at a disc for cracks'],
       ['Esc', 'STOP TESTING'],
     ],
   ],

@@ -62,7 +62,7 @@ function List({ all }: { all: Device[] }) {
             <Td>{KINDS.find(([k]) => k === d.kind)?.[1]}</Td>
             <Td>
               {d.connected
-                ? 'connected now'
+                ? `connected now${wrongClock(d.clockAheadS)}`
                 : d.lastSeenAt
                   ? new Date(d.lastSeenAt).toLocaleString('en-GB')
                   : 'never'}
@@ -75,6 +75,16 @@ function List({ all }: { all: Device[] }) {
       </tbody>
     </Table>
   );
+}
+
+/** A clock that is wrong by seconds is usual; by more somebody may want to set it. */
+const WRONG_S = 5;
+
+function wrongClock(aheadS: number | null): string {
+  if (aheadS === null || Math.abs(aheadS) < WRONG_S) return '';
+  const by = Math.abs(aheadS);
+  const told = by < 120 ? `${number(by, 0)} s` : `${number(by / 60, 0)} min`;
+  return `; its clock is ${told} ${aheadS > 0 ? 'ahead' : 'behind'}, which Frenum puts right`;
 }
 
 /** What a thermometer or a roller tester read last; a logger's rows run on the run card, the mast's stand below. */

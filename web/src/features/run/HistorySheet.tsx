@@ -57,6 +57,13 @@ function words(what: Happening): string {
       return `Decided: ${what.validity === 'REPEAT' ? 'drive it again' : 'counts'}${what.reason ? `, ${what.reason}` : ''}`;
     case 'taskDone':
       return 'Done';
+    case 'cracksSeen':
+      return `Discs looked at: ${what.faces
+        .map(
+          (f) =>
+            `${f.wheel.toLowerCase().replace('_', ' ')} ${f.face.toLowerCase()}, ${f.crack.toLowerCase().replaceAll('_', ' ')}`,
+        )
+        .join('; ')}`;
     case 'stopped':
       return `TESTING STOPPED: ${what.words}`;
     case 'released':

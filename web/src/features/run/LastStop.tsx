@@ -6,6 +6,7 @@ import { MarkLabel } from '../../charts/Mark';
 import { Button } from '../../ui/Button';
 import { Status } from '../../ui/Status';
 import { figure, number, told } from '../../units/units';
+import { Photos } from './Photos';
 import { OverruleSheet } from './OverruleSheet';
 import { WHEELS } from './wheels';
 
@@ -19,6 +20,7 @@ const LOOK = {
 export function LastStop(props: {
   view: RunView;
   judging: boolean;
+  operatorId: string;
   say: (what: Happening) => void;
   onReadings: () => void;
 }) {
@@ -56,6 +58,7 @@ export function LastStop(props: {
           </ul>
           {stop.logged && <LoggedFigures logged={stop.logged} />}
           <Peaks stop={stop} />
+          <Photos testId={view.testId} stopId={stop.id} operatorId={props.operatorId} />
           {judging && stop.logged && (
             <Button className="min-h-14 text-[18px]" onClick={props.onReadings}>
               Pedal, discs, note: add what you saw

@@ -1,10 +1,12 @@
 import { useEffect, useState } from 'react';
 import type { Happening, RunView } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
+import { Button } from '../../ui/Button';
 import { useShortcuts } from '../../app/shortcuts';
 import { number } from '../../units/units';
 import { letterOf } from '../../charts/letters';
 import { countdown, projected, type RunClock, waitsUntil, wallClock } from './clock';
+import { CrackSheet } from './CrackSheet';
 import { DevicesSheet } from './DevicesSheet';
 import { DiscsSheet } from './DiscsSheet';
 import { Foot } from './Foot';
@@ -25,7 +27,10 @@ import { TopLine } from './TopLine';
 import { Unsent } from './Unsent';
 import { useRunClock } from './useRun';
 
-type Sheet = 'discs' | 'readings' | 'sign' | 'history' | 'devices' | null;
+type Sheet = 'discs' | 'cracks' | 'readings' | 'sign' | 'history' | 'devices' | null;
+
+/** Stages in which the vehicle stands and somebody may look at its discs. */
+const LOOKED_AT: RunView['stage'][] = ['WAITING', 'JUDGED', 'TASK', 'STOPPED'];
 
 /** One instruction, one figure, one thing to press; all else stands smaller beside it. */
 export function RunCard(props: {
@@ -33,6 +38,7 @@ export function RunCard(props: {
   view: RunView;
   queued: Queued;
   operator: string;
+  operatorId: string;
   clock: RunClock;
   say: (what: Happening) => void;
   onForgetRefused: () => void;
@@ -75,6 +81,9 @@ export function RunCard(props: {
     d: () => setSheet('discs'),
     n: preferences.toggleNight,
     h: () => setSheet('history'),
+    k: () => {
+      if (LOOKED_AT.includes(stage)) setSheet('cracks');
+    },
     e: () => {
       if (stage === 'AT_REST' || (stage === 'JUDGED' && last?.logged)) setSheet('readings');
     },
@@ -103,6 +112,13 @@ export function RunCard(props: {
             />
           )}
           {stage === 'WAITING' && <Gates view={view} now={now} />}
+          {LOOKED_AT.includes(stage) && (
+            <p>
+              <Button className="min-h-12" onClick={() => setSheet('cracks')}>
+                Looked at a disc for cracks
+              </Button>
+            </p>
+          )}
           {view.review && stage === 'DONE' && <Review review={view.review} />}
           {logger && (
             <Recorder live={live} colour={`c${letterOf(view.steps[view.step]?.configuration ?? 0)}`} />
@@ -117,6 +133,7 @@ export function RunCard(props: {
           <LastStop
             view={view}
             judging={stage === 'JUDGED'}
+            operatorId={props.operatorId}
             say={say}
             onReadings={() => setSheet('readings')}
           />
@@ -132,6 +149,7 @@ export function RunCard(props: {
         onSheet={setSheet}
       />
       {sheet === 'discs' && <DiscsSheet view={view} say={say} onClose={() => setSheet(null)} />}
+      {sheet === 'cracks' && <CrackSheet view={view} say={say} onClose={() => setSheet(null)} />}
       {sheet === 'readings' && (
         <ReadingsSheet
           view={view}

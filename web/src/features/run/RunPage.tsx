@@ -33,6 +33,7 @@ export function RunPage() {
         view={query.data}
         queued={queued}
         operator={operator?.name ?? ''}
+        operatorId={operatorId ?? ''}
         clock={clock}
         say={say}
         onForgetRefused={forgetRefused}

@@ -6,8 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.frenum.standin.Fault;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -133,6 +139,117 @@ class LiveRunTest extends Journey {
         car.does(Fault.REAR_LOCK);
         until("Testing is stopped.");
         assertThat(page.getByText("the rear axle locked first").first()).isVisible();
+    }
+
+    @Test
+    void noiseIsNotedAndWithoutDiscSensorsTheCardAsksForReadings() {
+        begun("ONE_AFTER_ANOTHER", 3, 25);
+        until("It counts.");
+        page.locator("input[type=file]").setInputFiles(new FilePayload("disc.png", "image/png", picture()));
+        assertThat(page.getByAltText("Photo 1 of this stop")).isVisible();
+        double clean = lastDistance();
+        act("It counts.");
+        car.does(Fault.NOISY_SENSOR);
+        until("Go.");
+        act("Go.");
+        assertThat(heading()).hasText(Pattern.compile("It counts.*|Drive it again\\."));
+        assertThat(lastDistance())
+                .as("a noisy pressure does not move the distance")
+                .isBetween(clean * 0.93, clean * 1.07);
+        car.does(Fault.DEAD_SENSOR);
+        page.keyboard().press("Enter");
+        until("Read the front discs.");
+        page.keyboard().press("d");
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        page.keyboard().type("90");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().type("92");
+        button("Take these readings").click();
+        until("Go.");
+        act("Go.");
+        assertThat(heading()).hasText(Pattern.compile("It counts.*|Drive it again\\."));
+        JsonNode last = planned.get("/runs/" + test)
+                .get("stops")
+                .valueStream()
+                .reduce((a, b) -> b)
+                .orElseThrow();
+        assertThat(last.get("startC").get("FRONT_LEFT").asDouble()).isEqualTo(90);
+        assertThat(last.get("logged").get("measured").get("peakTemperatures").size())
+                .isZero();
+    }
+
+    private void releaseAfter(String inspected) {
+        page.getByLabel("What was inspected, and found").fill(inspected);
+        button("Release testing").click();
+        button("Yes, testing may go on").click();
+    }
+
+    private static byte[] picture() {
+        try (ByteArrayOutputStream png = new ByteArrayOutputStream()) {
+            ImageIO.write(new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB), "png", png);
+            return png.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private double lastDistance() {
+        return planned.get("/runs/" + test)
+                .get("stops")
+                .valueStream()
+                .reduce((a, b) -> b)
+                .orElseThrow()
+                .get("logged")
+                .get("measured")
+                .get("distance")
+                .get("value")
+                .asDouble();
+    }
+
+    @Test
+    void boilingFluidStopsTestingByItself() {
+        begun("ONE_AFTER_ANOTHER", 6, 26);
+        for (int i = 0; i < 3; i++) {
+            until("It counts.");
+            act("It counts.");
+        }
+        car.does(Fault.BOILING_FLUID);
+        until("Testing is stopped.");
+        assertThat(page.getByText(Pattern.compile("the pedal went \\d+ % further"))
+                        .first())
+                .isVisible();
+        assertThat(page.getByText("bleed it until the pedal is firm")).isVisible();
+        // A disc that is looked at now keeps it stopped until another is in its place.
+        page.keyboard().press("k");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("3. Radial crack to an edge"))
+                .click();
+        page.getByLabel("Longest crack").fill("34");
+        nothingSerious("a crack entered");
+        button("Keep what was seen").click();
+        releaseAfter("bled, pedal firm");
+        assertThat(page.getByText("Fit another, look at it").first()).isVisible();
+        assertThat(heading()).hasText("Testing is stopped.");
+        page.keyboard().press("k");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("0. No crack"))
+                .click();
+        button("Keep what was seen").click();
+        releaseAfter("another disc fitted; bled, pedal firm");
+        assertThat(heading()).not().hasText("Testing is stopped.");
+    }
+
+    @Test
+    void fadingPadsShowWhileTheyAreDriven() {
+        begun("ONE_AFTER_ANOTHER", 6, 27);
+        for (int i = 0; i < 2; i++) {
+            until("It counts.");
+            act("It counts.");
+        }
+        double fresh = lastDistance();
+        car.does(Fault.FADING_PADS);
+        until("Go.");
+        act("Go.");
+        assertThat(heading()).hasText(Pattern.compile("It counts.*"));
+        assertThat(lastDistance()).isGreaterThan(1.05 * fresh);
     }
 
     @Test

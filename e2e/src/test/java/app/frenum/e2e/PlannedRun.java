@@ -135,7 +135,7 @@ public final class PlannedRun {
                 "name", "Three stops",
                 "purpose", "",
                 "phases", List.of(phase),
-                "abortRules", List.of("PEDAL_TO_FLOOR", "FLUID_LOSS", "LANE_NOT_CLEAR", "REAR_LOCKS_FIRST"),
+                "abortRules", List.of("PEDAL_TO_FLOOR", "FLUID_LOSS", "LANE_NOT_CLEAR", "REAR_LOCKS_FIRST", "CRACK"),
                 "limits", List.of(),
                 "cautions", List.of(),
                 "runBy", "ANY_DRIVER",

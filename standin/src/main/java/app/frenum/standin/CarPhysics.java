@@ -47,7 +47,7 @@ final class CarPhysics {
 
     /** The same car with pads that fade from where they are now. */
     static SimulatedCar fading(SimulatedCar car) {
-        return car.with(new Pad(car.front().pad().friction(), 0, 60, 120, 0.003), car.hydraulics());
+        return car.with(new Pad(car.front().pad().friction(), 0, 60, 70, 0.006), car.hydraulics());
     }
 
     /** The same car with vapour in its lines. */

@@ -69,12 +69,14 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
     private static void drift(String name, double[] values, List<String> warnings) {
         Trend trend = Trend.of(values);
         if (trend.p().isKnown() && trend.p().value() < SURE) {
+            double perStop = trend.perStop().value();
             warnings.add(String.format(
                     Locale.ROOT,
-                    "%s: the distance %s by %.1f m from stop to stop; the driver learns, or something warms up",
+                    perStop < 0
+                            ? "%s: the distance falls by %.1f m from stop to stop; the driver learns, or something warms up"
+                            : "%s: the distance grows by %.1f m from stop to stop; pads or fluid fade, or the driver tires",
                     name,
-                    trend.perStop().value() < 0 ? "falls" : "grows",
-                    Math.abs(trend.perStop().value())));
+                    Math.abs(perStop)));
         }
     }
 }

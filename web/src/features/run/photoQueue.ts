@@ -1,0 +1,52 @@
+import { del, entries, set } from 'idb-keyval';
+import { Problem, put } from '../../api/client';
+import type { Photo } from '../../api/types';
+
+const PREFIX = 'frenum.photo.';
+const LONGEST_PX = 1600;
+
+/** A photo on its way: kept in the browser's own store until Frenum has it. */
+export type Waiting = { id: string; testId: string; stopId: string; operatorId: string; jpeg: Blob };
+
+/** The picture as it is shown on screen, upright and no larger than Frenum keeps it. */
+async function reduced(file: File): Promise<Blob> {
+  const bitmap = await createImageBitmap(file);
+  const scale = Math.min(1, LONGEST_PX / Math.max(bitmap.width, bitmap.height));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.round(bitmap.width * scale);
+  canvas.height = Math.round(bitmap.height * scale);
+  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  const jpeg = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.85));
+  if (!jpeg) throw new Error('This file is not a picture that can be opened.');
+  return jpeg;
+}
+
+export async function keepPhoto(file: File, of: Omit<Waiting, 'id' | 'jpeg'>): Promise<void> {
+  const jpeg = await reduced(file).catch(() => {
+    throw new Error('This file is not a picture that can be opened. Take a JPEG or a PNG.');
+  });
+  const waiting: Waiting = { ...of, id: crypto.randomUUID(), jpeg };
+  await set(PREFIX + waiting.id, waiting);
+}
+
+export async function waitingPhotos(testId: string): Promise<Waiting[]> {
+  const all = await entries<string, Waiting>();
+  return all.filter(([key, w]) => key.startsWith(PREFIX) && w.testId === testId).map(([, w]) => w);
+}
+
+/** Sends what waits; what is refused for good is let go with the reason told. */
+export async function sendPhotos(testId: string): Promise<void> {
+  for (const w of await waitingPhotos(testId)) {
+    try {
+      await put<Photo>(
+        `/runs/${testId}/photos/${w.id}?stopId=${w.stopId}&operatorId=${w.operatorId}`,
+        w.jpeg,
+      );
+      await del(PREFIX + w.id);
+    } catch (e) {
+      if (e instanceof Problem && e.offline) return;
+      await del(PREFIX + w.id);
+      throw e;
+    }
+  }
+}
