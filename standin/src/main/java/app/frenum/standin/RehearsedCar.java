@@ -231,7 +231,8 @@ public final class RehearsedCar {
                 faults.remove(Fault.OVERSPEED) ? OVERSPEED * from : from,
                 now.path("toMps").asDouble(),
                 0,
-                faults.remove(Fault.WHEEL_LOCK) ? Approach.Event.LOCK : Approach.Event.NONE);
+                faults.remove(Fault.WHEEL_LOCK) ? Approach.Event.LOCK : Approach.Event.NONE,
+                now.path("holdMps2").asDouble(0));
         if (faults.remove(Fault.REAR_LOCK)) {
             car.become(CarPhysics.rearHeavy(fitted));
         }

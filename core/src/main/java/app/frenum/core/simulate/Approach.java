@@ -7,8 +7,13 @@ package app.frenum.core.simulate;
  * @param releaseMps speed at which the brake is let go; 0 to stop
  * @param coolingS how long the car is driven round to cool before it
  * @param event what goes wrong
+ * @param heldMps2 deceleration that the driver tries to hold; 0 for as hard as usual
  */
-public record Approach(double entryMps, double releaseMps, double coolingS, Event event) {
+public record Approach(double entryMps, double releaseMps, double coolingS, Event event, double heldMps2) {
+    public Approach(double entryMps, double releaseMps, double coolingS, Event event) {
+        this(entryMps, releaseMps, coolingS, event, 0);
+    }
+
     /** What can go wrong in a run. */
     public enum Event {
         NONE,
@@ -35,6 +40,6 @@ public record Approach(double entryMps, double releaseMps, double coolingS, Even
     }
 
     public Approach with(Event other) {
-        return new Approach(entryMps, releaseMps, coolingS, other);
+        return new Approach(entryMps, releaseMps, coolingS, other, heldMps2);
     }
 }

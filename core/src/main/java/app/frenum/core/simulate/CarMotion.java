@@ -33,6 +33,13 @@ final class CarMotion {
         return (speed > 0 ? ROLLING * G + car.dragPerV2() * speed * speed / m : 0) + G * lane.grade();
     }
 
+    /** Front line pressure that slows the car by so much at its discs' temperatures, bar. */
+    double barFor(double mps2) {
+        double perBar = car.front().force(1, discs[0])
+                + car.rear().force(car.hydraulics().rear(1), discs[2]);
+        return mps2 * car.massKg() / perBar;
+    }
+
     double rearBar() {
         return car.hydraulics().rear(frontBar);
     }

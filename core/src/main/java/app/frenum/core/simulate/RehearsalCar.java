@@ -80,7 +80,8 @@ public final class RehearsalCar {
     public void run(Approach wanted) {
         approach = wanted;
         entry = wanted.entryMps() + driver.entrySd() * random.nextGaussian();
-        aim = driver.pressureBar() + driver.pressureSd() * random.nextGaussian();
+        double wrong = driver.pressureSd() / driver.pressureBar() * random.nextGaussian();
+        aim = (1 + wrong) * (wanted.heldMps2() > 0 ? car.barFor(wanted.heldMps2()) : driver.pressureBar());
         ramp = Math.max(0.05, driver.rampS() + driver.rampSd() * random.nextGaussian());
         from = car.speed;
         begin(Doing.RUN_UP);

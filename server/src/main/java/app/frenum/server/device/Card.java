@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param attempt rises with every stop that was driven
  * @param fromMps speed asked for; null where nothing is driven
  * @param toMps speed at which the brake is let go; 0 to stop
+ * @param holdMps2 deceleration to hold; null for as hard as the tyres allow, or where nothing is driven
  * @param configuration its place in the plan, 0 the baseline
  * @param configurationName as people call it
  * @param switches as they must stand, by name
@@ -24,6 +25,7 @@ public record Card(
         int attempt,
         @Nullable Double fromMps,
         @Nullable Double toMps,
+        @Nullable Double holdMps2,
         int configuration,
         String configurationName,
         Map<String, Boolean> switches,

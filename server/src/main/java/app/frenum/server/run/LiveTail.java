@@ -59,6 +59,12 @@ final class LiveTail {
         return columns[channel + 1][rows - 1];
     }
 
+    /** The value of a channel at a time, in its own unit; the first there is where the time is before that. */
+    double value(int channel, double atS) {
+        int found = Arrays.binarySearch(columns[0], 0, rows, atS);
+        return columns[channel + 1][Math.max(0, found >= 0 ? found : -found - 2)];
+    }
+
     MemoryLog log() {
         double[][] samples = new double[channels.size()][];
         Arrays.setAll(samples, c -> Arrays.copyOf(columns[c + 1], rows));

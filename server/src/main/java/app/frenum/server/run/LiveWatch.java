@@ -27,6 +27,13 @@ final class LiveWatch {
     private static final double STILL_MPS = 0.7;
     /** The car must stand this long before its stop is measured: the tail needs 0.3 s of it. */
     private static final double STANDS_S = 0.4;
+    /** Slowing by this much, m/s, over the time below is more than coasting. */
+    private static final double SLOWS_MPS = 0.6;
+
+    private static final double OVER_S = 0.5;
+    private static final int BRAKES_EVERY_ROWS = 10;
+    /** For so long after braking its snub is looked for, and at least once. */
+    private static final double LOOKED_FOR_S = 1.5;
     /** How often the last rows are looked through for a snub that is over, s. */
     private static final double LOOK_EVERY_S = 0.4;
 
@@ -41,6 +48,9 @@ final class LiveWatch {
     private boolean drove;
     private double stillSince = Double.NaN;
     private double lookedAtS = Double.NEGATIVE_INFINITY;
+    /** When the vehicle last slowed as under braking; looking for a snub that is over costs too much to do always. */
+    private double brakedAtS = Double.NEGATIVE_INFINITY;
+
     private double doneUntilS;
 
     /** @param doneUntilS until when in the log its stops are known already */
@@ -74,6 +84,16 @@ final class LiveWatch {
                 stillSince = columns[0][i];
             }
         }
+        for (int i = 0; i < columns[0].length; i += BRAKES_EVERY_ROWS) {
+            double t = columns[0][i];
+            if (speedAt(t - OVER_S) - speedAt(t) > SLOWS_MPS) {
+                brakedAtS = t;
+            }
+        }
+    }
+
+    private double speedAt(double t) {
+        return channels.get(speed).unit().toInside(tail.value(speed, t));
     }
 
     /** The logger's last moment on the run's clock. */
@@ -90,7 +110,13 @@ final class LiveWatch {
         if (speed < 0 || !drove) {
             return false;
         }
-        return kind == StopKind.STOP ? tail.lastS() - stillSince >= STANDS_S : tail.lastS() - lookedAtS >= LOOK_EVERY_S;
+        return kind == StopKind.STOP ? tail.lastS() - stillSince >= STANDS_S : isSnubDue();
+    }
+
+    private boolean isSnubDue() {
+        return tail.lastS() - brakedAtS >= LOOK_EVERY_S
+                && lookedAtS < brakedAtS + LOOKED_FOR_S
+                && tail.lastS() - lookedAtS >= LOOK_EVERY_S;
     }
 
     /** Stops that are over, each told once. */

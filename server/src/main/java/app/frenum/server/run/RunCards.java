@@ -9,6 +9,7 @@ import app.frenum.core.procedure.run.Instruction;
 import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.procedure.run.Step;
+import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.server.device.Card;
 import app.frenum.server.device.DeviceLinks;
@@ -68,6 +69,10 @@ class RunCards {
                 state.stops().size(),
                 driven.map(p -> p.from().inside()).orElse(null),
                 driven.map(p -> p.to().inside()).orElse(null),
+                driven.flatMap(Phase::target)
+                        .filter(t -> t.unit().dimension() == Dimension.DECELERATION)
+                        .map(Quantity::inside)
+                        .orElse(null),
                 configuration,
                 side.name(),
                 side.switches().entrySet().stream()

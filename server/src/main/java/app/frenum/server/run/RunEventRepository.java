@@ -6,4 +6,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface RunEventRepository extends JpaRepository<RunEventRow, UUID> {
     List<RunEventRow> findByRunIdOrderBySeq(UUID runId);
+
+    List<RunEventRow> findByRunIdAndSeqGreaterThanOrderBySeq(UUID runId, int seq);
+
+    int countByRunId(UUID runId);
 }

@@ -263,16 +263,21 @@ public class RunService {
 
     /** The state after every stored event; what is at hand is only gone on from. */
     private Replayed replay(Run run) {
-        List<RunEventRow> all = events.findByRunIdOrderBySeq(run.id());
+        int stored = events.countByRunId(run.id());
         Replayed known = Optional.ofNullable(replayed.get(run.id()))
-                .filter(r -> r.events() <= all.size())
+                .filter(r -> r.events() <= stored)
                 .orElseGet(() -> new Replayed(RunState.of(json.readValue(run.script(), RunScript.class)), 0));
+        if (known.events() == stored) {
+            return known;
+        }
         RunState state = known.state();
-        for (RunEventRow e : all.subList(known.events(), all.size())) {
+        int last = known.events();
+        for (RunEventRow e : events.findByRunIdAndSeqGreaterThanOrderBySeq(run.id(), known.events())) {
             String by = operators.findById(e.operatorId()).orElseThrow().name();
             state = state.next(new RunEvent(e.id(), e.atS(), by, json.readValue(e.happening(), Happening.class)));
+            last = e.seq();
         }
-        Replayed now = new Replayed(state, all.size());
+        Replayed now = new Replayed(state, last);
         replayed.put(run.id(), now);
         return now;
     }
