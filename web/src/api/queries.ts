@@ -17,6 +17,7 @@ import type {
   ProcedureView,
   Device,
   Fade,
+  Judder,
   Heat,
   LapHeat,
   LastReading,
@@ -159,6 +160,12 @@ export const fade = (testId: string, reference: string) =>
   queryOptions({
     queryKey: ['test', testId, 'fade', reference],
     queryFn: () => get<Fade>(`/tests/${testId}/fade?reference=${reference}`),
+  });
+
+export const judder = (testId: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'judder'],
+    queryFn: () => get<Judder>(`/tests/${testId}/judder`),
   });
 
 export const heat = (testId: string, wantedTroughC: number | null) =>

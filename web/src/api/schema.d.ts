@@ -628,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/judder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["judder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/plan": {
         parameters: {
             query?: never;
@@ -1138,6 +1154,7 @@ export interface components {
             /** Format: uuid */
             configurationId: string;
             cureWords: string;
+            limits: components["schemas"]["LimitReading"][];
             name: string;
             /** Format: int32 */
             struckOut: number;
@@ -1162,7 +1179,6 @@ export interface components {
             thirds: components["schemas"]["Group"][];
         };
         FadeView: {
-            limits: components["schemas"]["Limit"][];
             /** @enum {string} */
             reference: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
             sides: components["schemas"]["FadeSide"][];
@@ -1274,6 +1290,14 @@ export interface components {
             n: number;
             name: string;
             startC: components["schemas"]["WrittenFigure"];
+        };
+        Growing: {
+            /** Format: int32 */
+            order: number;
+            /** Format: double */
+            p: number;
+            /** Format: double */
+            perStop: number;
         };
         Halt: {
             /** Format: double */
@@ -1401,6 +1425,25 @@ export interface components {
             /** Format: double */
             startS: number;
         };
+        Judder: {
+            deceleration: components["schemas"]["WrittenFigure"][];
+            pressure: components["schemas"]["WrittenFigure"][];
+        };
+        JudderSide: {
+            /** Format: uuid */
+            configurationId: string;
+            growing: components["schemas"]["Growing"][];
+            stops: components["schemas"]["JudderStop"][];
+        };
+        JudderStop: {
+            judder: components["schemas"]["Judder"];
+            /** Format: int32 */
+            number: number;
+        };
+        JudderView: {
+            sides: components["schemas"]["JudderSide"][];
+            tyreRadiusM: components["schemas"]["WrittenFigure"];
+        };
         JudgedStop: {
             /** Format: double */
             atS: number;
@@ -1509,6 +1552,15 @@ export interface components {
             source: string;
             value: components["schemas"]["WrittenQuantity"];
             what: string;
+        };
+        LimitReading: {
+            limit: components["schemas"]["Limit"];
+            /** Format: int32 */
+            n: number;
+            phase: string;
+            /** @enum {string} */
+            verdict: "MET" | "NOT_MET" | "CANNOT_TELL";
+            worst: components["schemas"]["WrittenFigure"];
         };
         Line: {
             /** Format: int32 */
@@ -3509,6 +3561,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HeatView"];
+                };
+            };
+        };
+    };
+    judder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudderView"];
                 };
             };
         };

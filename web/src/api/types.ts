@@ -273,9 +273,19 @@ export type FadeSide = {
   causeWords: string;
   cureWords: string;
   confidenceWords: string;
+  limits: LimitReading[];
   againstFirst: Figures<Schemas['FadeDifference']> | null;
 };
-export type Fade = { reference: string; sides: FadeSide[]; limits: Limit[] };
+export type LimitReading = Omit<Schemas['LimitReading'], 'limit' | 'worst'> & { limit: Limit; worst: Figure };
+export type Fade = { reference: string; sides: FadeSide[] };
+export type Judder = {
+  tyreRadiusM: Figure;
+  sides: {
+    configurationId: string;
+    stops: { number: number; judder: { deceleration: Figure[]; pressure: Figure[] } }[];
+    growing: Schemas['Growing'][];
+  }[];
+};
 export type HeatDisc = Figures<Schemas['Disc']>;
 export type HeatStop = { number: number; energyJ: Figure; discs: Partial<Record<Wheel, HeatDisc>> };
 export type HeatTrace = {

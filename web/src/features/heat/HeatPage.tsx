@@ -90,6 +90,7 @@ function Read({ data }: { data: Heat }) {
         </div>
         {data.sides.length > 1 && <SideBySide sides={data.sides} units={units} />}
         <CoolingTable sides={data.sides} units={units} />
+        <CoolingBySpeed sides={data.sides} units={units} />
         <Corners sides={data.sides} units={units} />
         {data.blocking && <Blocking blocking={data.blocking} units={units} />}
         <StopTable side={side} letter={letter} units={units} />
@@ -131,7 +132,9 @@ function Look({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
     <section>
       <Heading>Worth a look</Heading>
       {remarks.length === 0 ? (
-        <p className="text-[14px]">Discs of one axle agree, and their rises are what the layout predicts.</p>
+        <p className="text-[14px]">
+          Discs of one axle agree, and no rise is further than 40 % from what the layout predicts.
+        </p>
       ) : (
         <ul className="grid gap-1.5 text-[14px]">
           {remarks.map(({ r, i }) => (
@@ -196,6 +199,54 @@ function SideBySide({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
               </tr>
             );
           })}
+        </tbody>
+      </Table>
+    </section>
+  );
+}
+
+/** Fronts only: a disc cools faster the faster it is driven through the air. */
+function CoolingBySpeed({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
+  const at = [0, 50, 100, 150].map((kmh) => kmh / 3.6);
+  if (sides.every((s) => Object.keys(s.cooling).length === 0)) return null;
+  return (
+    <section>
+      <Heading note="time constant of the front discs, by 1/τ = c0 + c1·v^0.8 through cool-downs at different speeds; extrapolated where none was driven">
+        Cooling by speed
+      </Heading>
+      <Table>
+        <thead>
+          <tr>
+            <Th>configuration</Th>
+            {at.map((v) => (
+              <Th numeric key={v}>
+                {v === 0 ? 'standing' : `${number(units.speed.of(v), 0)} ${units.speed.unit}`}, s
+              </Th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {sides.map((s, i) => (
+            <tr key={s.configurationId}>
+              <Td>
+                <MarkLabel letter={letterOf(i)} />
+              </Td>
+              {s.c0.value === undefined || s.c1.value === undefined ? (
+                <Td colSpan={at.length} className="text-ink-3">
+                  not computed: {s.c0.reason ?? s.c1.reason}
+                </Td>
+              ) : (
+                at.map((v) => {
+                  const perS = (s.c0.value ?? 0) + (s.c1.value ?? 0) * v ** 0.8;
+                  return (
+                    <Td numeric key={v}>
+                      {perS > 0 ? number(1 / perS, 0) : 'not from these'}
+                    </Td>
+                  );
+                })
+              )}
+            </tr>
+          ))}
         </tbody>
       </Table>
     </section>

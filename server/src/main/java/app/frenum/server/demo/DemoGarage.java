@@ -73,6 +73,7 @@ final class DemoGarage {
                                 Map.entry(VehicleField.FRONT_SHARE_LADEN, q(55, Unit.PERCENT)),
                                 Map.entry(VehicleField.WHEELBASE, q(2.68, Unit.METRES)),
                                 Map.entry(VehicleField.CG_HEIGHT, q(0.57, Unit.METRES)),
+                                Map.entry(VehicleField.TYRE_RADIUS, q(0.31, Unit.METRES)),
                                 Map.entry(VehicleField.LENGTH, q(4.62, Unit.METRES)),
                                 Map.entry(VehicleField.WIDTH, q(1.79, Unit.METRES)),
                                 Map.entry(VehicleField.FRONT_PISTON_AREA, q(25.5, Unit.SQUARE_CENTIMETRES)),

@@ -10,9 +10,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class FadeController {
     private final FadeService service;
+    private final JudderService judder;
 
-    FadeController(FadeService service) {
+    FadeController(FadeService service, JudderService judder) {
         this.service = service;
+        this.judder = judder;
+    }
+
+    @GetMapping("/api/tests/{id}/judder")
+    JudderView judder(@PathVariable UUID id) {
+        return judder.judder(id);
     }
 
     @GetMapping("/api/tests/{id}/fade")

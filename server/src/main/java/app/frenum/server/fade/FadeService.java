@@ -4,6 +4,7 @@ import app.frenum.core.fade.FadeDifference;
 import app.frenum.core.fade.FadeReference;
 import app.frenum.core.fade.FadeStop;
 import app.frenum.core.fade.FadeStudy;
+import app.frenum.core.fade.LimitReading;
 import app.frenum.core.fade.StartGate;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
@@ -61,21 +62,24 @@ public class FadeService {
         Map<UUID, ConfigurationView> names = garage.byId(List.copyOf(byConfiguration.keySet()));
         Optional<Procedure> procedure = procedure(testId);
         StartGate gate = procedure.map(FadeService::gate).orElse(StartGate.OPEN);
+        List<Procedure.Limit> limits = procedure.map(Procedure::limits).orElse(List.of());
         List<FadeView.FadeSide> sides = new ArrayList<>();
         byConfiguration.forEach((id, own) -> sides.add(side(
-                names.get(id), own, reference, gate, sides.isEmpty() ? Optional.empty() : Optional.of(sides.get(0)))));
-        return new FadeView(reference, sides, procedure.map(Procedure::limits).orElse(List.of()));
+                names.get(id),
+                own,
+                new Asked(reference, gate, limits),
+                sides.stream().findFirst())));
+        return new FadeView(reference, sides);
     }
 
+    /** What all sides are read against. */
+    private record Asked(FadeReference reference, StartGate gate, List<Procedure.Limit> limits) {}
+
     private static FadeView.FadeSide side(
-            ConfigurationView configuration,
-            List<StopView> all,
-            FadeReference reference,
-            StartGate gate,
-            Optional<FadeView.FadeSide> first) {
+            ConfigurationView configuration, List<StopView> all, Asked asked, Optional<FadeView.FadeSide> first) {
         List<FadeStop> counted =
                 all.stream().filter(s -> !s.struckOut()).map(FadeStops::of).toList();
-        FadeStudy study = FadeStudy.of(counted, reference, gate);
+        FadeStudy study = FadeStudy.of(counted, asked.reference(), asked.gate());
         return new FadeView.FadeSide(
                 configuration.id(),
                 configuration.label(),
@@ -84,6 +88,7 @@ public class FadeService {
                 study.cause().cause().label(),
                 study.cause().cause().cure(),
                 study.cause().confidence().label(),
+                LimitReading.of(study, asked.limits()),
                 first.map(f -> FadeDifference.of(f.study(), study)).orElse(null));
     }
 

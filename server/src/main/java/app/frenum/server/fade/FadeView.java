@@ -3,7 +3,7 @@ package app.frenum.server.fade;
 import app.frenum.core.fade.FadeDifference;
 import app.frenum.core.fade.FadeReference;
 import app.frenum.core.fade.FadeStudy;
-import app.frenum.core.procedure.Procedure;
+import app.frenum.core.fade.LimitReading;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -13,9 +13,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param reference against which stops it is counted
  * @param sides in the order of the test's configurations
- * @param limits that the person entered from their own code, as the procedure has them
  */
-record FadeView(FadeReference reference, List<FadeSide> sides, List<Procedure.Limit> limits) {
+record FadeView(FadeReference reference, List<FadeSide> sides) {
 
     /**
      * One configuration.
@@ -23,6 +22,7 @@ record FadeView(FadeReference reference, List<FadeSide> sides, List<Procedure.Li
      * @param struckOut stops that were left out
      * @param cureWords what to do, in plain words
      * @param confidenceWords how much there is to go by
+     * @param limits that the person entered from their own code, held against every phase
      * @param againstFirst held against the first configuration; null for itself
      */
     record FadeSide(
@@ -33,5 +33,6 @@ record FadeView(FadeReference reference, List<FadeSide> sides, List<Procedure.Li
             String causeWords,
             String cureWords,
             String confidenceWords,
+            List<LimitReading> limits,
             @Nullable FadeDifference againstFirst) {}
 }

@@ -1,0 +1,69 @@
+package app.frenum.core.fade;
+
+import app.frenum.core.procedure.Procedure;
+import app.frenum.core.quantity.Figure;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A limit that a person entered, held against the stops of one phase: the weakest of them decides. It says whether the
+ * figure was met, not whether a code is.
+ *
+ * @param limit as entered; its unit says what it is of: deceleration, distance, or share of the reference
+ * @param phase the stops are of; empty where they say none
+ * @param n stops with such a figure
+ * @param worst in the inside unit
+ * @param verdict whether the worst of them meets it
+ */
+public record LimitReading(Procedure.Limit limit, String phase, int n, Figure worst, Verdict verdict) {
+    /** What can be said of a limit. */
+    public enum Verdict {
+        MET,
+        NOT_MET,
+        CANNOT_TELL
+    }
+
+    /** Every limit in every phase of a series. */
+    public static List<LimitReading> of(FadeStudy study, List<Procedure.Limit> limits) {
+        Map<String, List<FadeStudy.Level>> byPhase = new LinkedHashMap<>();
+        study.levels()
+                .forEach(l -> byPhase.computeIfAbsent(l.phase(), k -> new ArrayList<>())
+                        .add(l));
+        return limits.stream()
+                .flatMap(limit -> byPhase.entrySet().stream().map(e -> of(limit, e.getKey(), e.getValue())))
+                .toList();
+    }
+
+    private static LimitReading of(Procedure.Limit limit, String phase, List<FadeStudy.Level> stops) {
+        double[] known = stops.stream()
+                .map(s -> figure(limit, s))
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .sorted()
+                .toArray();
+        if (known.length == 0) {
+            Figure why = stops.stream()
+                    .map(s -> figure(limit, s))
+                    .findFirst()
+                    .orElse(Figure.unknown("no stop of this phase counts"));
+            return new LimitReading(limit, phase, 0, why, Verdict.CANNOT_TELL);
+        }
+        double worst = limit.atLeast() ? known[0] : known[known.length - 1];
+        double bound = limit.value().inside();
+        boolean met = limit.atLeast() ? worst >= bound : worst <= bound;
+        return new LimitReading(limit, phase, known.length, Figure.of(worst), met ? Verdict.MET : Verdict.NOT_MET);
+    }
+
+    private static Figure figure(Procedure.Limit limit, FadeStudy.Level stop) {
+        return switch (limit.value().unit().dimension()) {
+            case DECELERATION -> stop.mfdd();
+            case LENGTH -> stop.distanceM();
+            case RATIO -> stop.level();
+            default ->
+                Figure.unknown("a limit in %s is not read from stops; hold it against your own readings"
+                        .formatted(limit.value().unit().symbol()));
+        };
+    }
+}

@@ -1,0 +1,65 @@
+package app.frenum.core.fade;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.frenum.core.procedure.Procedure;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.PedalCurve;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LimitReadingTest {
+    private static FadeStudy study(double[] mfdd, String... phases) {
+        List<FadeStop> stops = IntStream.range(0, mfdd.length)
+                .mapToObj(i -> new FadeStop(
+                        i + 1,
+                        phases[i],
+                        Figure.of(90),
+                        Figure.of(150),
+                        Figure.of(mfdd[i] / 50),
+                        Figure.of(0.001),
+                        Figure.of(mfdd[i]),
+                        Figure.of(300 / mfdd[i]),
+                        Figure.of(25),
+                        Figure.of(50),
+                        PedalCurve.none(),
+                        Optional.empty(),
+                        false))
+                .toList();
+        return FadeStudy.of(stops, FadeReference.FIRST_THREE_IN_GATE, StartGate.OPEN);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "true, 6, METRES_PER_SECOND_SQUARED, MET, NOT_MET",
+        "true, 0.5, STANDARD_GRAVITY, MET, MET",
+        "false, 45, METRES, MET, NOT_MET",
+        "true, 80, PERCENT, MET, NOT_MET",
+        "false, 500, NEWTONS, CANNOT_TELL, CANNOT_TELL",
+    })
+    void theWeakestStopOfAPhaseDecides(boolean atLeast, double value, Unit unit, String cold, String hot) {
+        FadeStudy study = study(new double[] {8, 7.8, 7.9, 6.5, 5.6}, "cold", "cold", "cold", "hot", "hot");
+        List<LimitReading> read = LimitReading.of(
+                study, List.of(new Procedure.Limit("it", atLeast, new Quantity(value, unit), "our code")));
+        assertThat(read).extracting(LimitReading::phase).containsExactly("cold", "hot");
+        assertThat(read).extracting(r -> r.verdict().name()).containsExactly(cold, hot);
+    }
+
+    @Test
+    void everyReadingHasItsStopsAndItsWorst() {
+        LimitReading read = LimitReading.of(
+                        study(new double[] {8, 7.8, 7.9}, "cold", "cold", "cold"),
+                        List.of(new Procedure.Limit(
+                                "mean", true, new Quantity(7.85, Unit.METRES_PER_SECOND_SQUARED), "our code")))
+                .get(0);
+        assertThat(read.n()).isEqualTo(3);
+        assertThat(read.worst().value()).isEqualTo(7.8);
+        assertThat(read.verdict()).isEqualTo(LimitReading.Verdict.NOT_MET);
+    }
+}
