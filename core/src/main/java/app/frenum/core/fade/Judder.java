@@ -115,9 +115,7 @@ public record Judder(List<Figure> deceleration, List<Figure> pressure) {
         int n = turns.length - start;
         int whole = n < 2 ? 0 : (int) (turns[turns.length - 1] - turns[start]);
         if (whole < FEWEST_TURNS) {
-            return Figure.unknown(
-                    "order %d is sampled too seldom, or the wheel turned fewer than %d times while it was not"
-                            .formatted(order, FEWEST_TURNS));
+            return Figure.unknown("too few samples or turns for order %d".formatted(order));
         }
         double[] own = IntStream.range(start, turns.length)
                 .mapToDouble(i -> turns[i] - turns[start])
