@@ -39,6 +39,10 @@ class FadeAndHeatTest extends Journey {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("against stop 1"))
                 .click();
         assertThat(page.getByText("in % of stop 1")).isVisible();
+        assertThat(page.getByText("No order grows from stop to stop beyond chance."))
+                .isVisible();
+        assertThat(page.getByLabel(Pattern.compile("^A: at \\d+ bar it slowed by")))
+                .isVisible();
         page.keyboard().press("m");
         assertThat(page.getByText(Pattern.compile("Fade begins at [56]\\d\\d °F"))
                         .first())

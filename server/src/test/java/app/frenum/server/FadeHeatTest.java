@@ -1,5 +1,6 @@
 package app.frenum.server;
 
+import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -10,10 +11,13 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Fade and heat of tests that came in as a log or as a sheet. */
 class FadeHeatTest {
     private final RunningServer server = RunningServer.shared();
+    private final JsonMapper json = new JsonMapper();
     private final UUID test = UUID.randomUUID();
 
     private void logged() {
@@ -44,6 +48,69 @@ class FadeHeatTest {
                 .get("study");
         assertThat(first.get("levels").get(0).get("level").get("value").asDouble())
                 .isCloseTo(1, within(1e-12));
+    }
+
+    @Test
+    void judderNeedsTheTyresRadiusAndLimitsAreHeldAgainstTheWeakestStop() {
+        logged();
+        JsonNode none = server.get("/api/tests/" + test + "/judder");
+        assertThat(none.get("sides")).isEmpty();
+        assertThat(none.get("tyreRadiusM").get("reason").asString()).isNotEmpty();
+
+        JsonNode detail = server.get("/api/tests/" + test);
+        ObjectNode vehicle = (ObjectNode) detail.get("vehicle");
+        ((ObjectNode) vehicle.get("spec").get("figures")).set("TYRE_RADIUS", json.valueToTree(q(0.31, "METRES")));
+        assertThat(server.post("/api/vehicles", vehicle).status()).isEqualTo(200);
+        JsonNode stops =
+                server.get("/api/tests/" + test + "/judder").get("sides").get(0).get("stops");
+        assertThat(stops).hasSize(9);
+        assertThat(stops.get(0)
+                        .get("judder")
+                        .get("deceleration")
+                        .get(0)
+                        .get("value")
+                        .asDouble())
+                .isBetween(0.0, 0.3);
+
+        UUID vehicleId = UUID.fromString(vehicle.get("id").asString());
+        UUID other = UUID.randomUUID();
+        server.post(
+                "/api/configurations",
+                Map.of("id", other, "vehicleId", vehicleId, "name", "Other", "changed", List.of()));
+        ObjectNode own = (ObjectNode) server.get("/api/procedures").get(0).get("procedure");
+        own.put("name", "With limits " + test);
+        own.set(
+                "limits",
+                json.valueToTree(List.of(Map.of(
+                        "what",
+                        "deceleration",
+                        "atLeast",
+                        true,
+                        "value",
+                        q(5, "METRES_PER_SECOND_SQUARED"),
+                        "source",
+                        "club"))));
+        UUID procedure = UUID.randomUUID();
+        server.put(
+                "/api/procedures",
+                json.writeValueAsString(Map.of("id", procedure, "builtIn", false, "version", 0, "procedure", own)));
+        Map<String, Object> plan = Journeys.plan(
+                vehicleId,
+                List.of(
+                        UUID.fromString(
+                                detail.get("configurations").get(0).get("id").asString()),
+                        other),
+                procedure,
+                null);
+        RunningServer.Answer saved = server.put("/api/tests/" + test + "/plan", json.writeValueAsString(plan));
+        assertThat(saved.status()).as(saved.toString()).isEqualTo(200);
+        JsonNode limit = server.get("/api/tests/" + test + "/fade")
+                .get("sides")
+                .get(0)
+                .get("limits")
+                .get(0);
+        assertThat(limit.get("n").asInt()).isEqualTo(9);
+        assertThat(limit.get("verdict").asString()).isEqualTo("MET");
     }
 
     @Test

@@ -1,9 +1,14 @@
 package app.frenum.core.fade;
 
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.PedalCurve;
+import app.frenum.core.stop.StopKind;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * One stop or snub as a fade study sees it, in the order driven.
@@ -35,4 +40,49 @@ public record FadeStop(
         Figure peakBar,
         PedalCurve pedal,
         Optional<PedalFeel> feel,
-        boolean gripLimited) {}
+        boolean gripLimited) {
+
+    /**
+     * A logged stop.
+     *
+     * @param distanceM what its distance counts as at the nominal speed
+     */
+    public static FadeStop logged(
+            int number, String phase, MeasuredStop m, Figure distanceM, Optional<PedalFeel> feel) {
+        Figure start = frontMean(m.startTemperatures());
+        Figure peak = frontMean(m.peakTemperatures());
+        Figure relative = m.uncertainty().mfdd().isKnown() && m.mfdd().isKnown()
+                ? Figure.of(m.uncertainty().mfdd().value() / m.mfdd().value())
+                : m.mfdd();
+        return new FadeStop(
+                number,
+                phase,
+                start,
+                halfway(start, peak),
+                m.effectiveness(),
+                m.effectiveness().isKnown()
+                        ? relative.map(r -> r * m.effectiveness().value())
+                        : m.effectiveness(),
+                m.mfdd(),
+                m.kind() == StopKind.STOP ? distanceM : Figure.unknown("a snub has no stopping distance"),
+                m.entrySpeed(),
+                m.frontPressurePeak(),
+                m.pedal(),
+                feel,
+                m.gripLimited());
+    }
+
+    /** Mean of the front discs, °C. */
+    public static Figure frontMean(Map<WheelPosition, Double> celsius) {
+        OptionalDouble mean = celsius.entrySet().stream()
+                .filter(e -> e.getKey().isFront())
+                .mapToDouble(Map.Entry::getValue)
+                .average();
+        return mean.isPresent() ? Figure.of(mean.getAsDouble()) : Figure.unknown("no front disc temperature is known");
+    }
+
+    /** Halfway through the stop; the start where only that is known. */
+    public static Figure halfway(Figure start, Figure peak) {
+        return start.isKnown() && peak.isKnown() ? Figure.of((start.value() + peak.value()) / 2) : start;
+    }
+}
