@@ -60,7 +60,8 @@ class FadeHeatTest {
         JsonNode detail = server.get("/api/tests/" + test);
         ObjectNode vehicle = (ObjectNode) detail.get("vehicle");
         ((ObjectNode) vehicle.get("spec").get("figures")).set("TYRE_RADIUS", json.valueToTree(q(0.31, "METRES")));
-        assertThat(server.post("/api/vehicles", vehicle).status()).isEqualTo(200);
+        assertThat(server.put("/api/vehicles", json.writeValueAsString(vehicle)).status())
+                .isEqualTo(200);
         JsonNode stops =
                 server.get("/api/tests/" + test + "/judder").get("sides").get(0).get("stops");
         assertThat(stops).hasSize(9);
