@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 /** The server as a process of its own, killed without a warning in the middle of a series. */
 class KilledServerTest {
     private static final Path JAR = Path.of("../server/target/server-0.1.0-app.jar");
-    private static final double RATE = 10;
+    private static final double RATE = 20;
 
     private final String database = RunningServer.emptyDatabase();
     private final Browser browser = new Browser();
