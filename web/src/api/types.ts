@@ -236,7 +236,7 @@ export type RunView = Omit<
   fromMps: number | null;
   discs: { wheel: Wheel; celsius: number; atS: number }[];
   steps: (Omit<Schemas['Step'], 'phase'> & { phase: Phase | null })[];
-  sides: { name: string; switches: Record<string, boolean> }[];
+  sides: { name: string; switches: { name: string; label: string; on: boolean }[] }[];
   progress: {
     warnings: string[];
     sides: {

@@ -1,6 +1,8 @@
 import { number } from '../units/units';
 import { step, ticks } from './tape';
 
+/** About the width of a letter, px. */
+const ROOM = 7;
 const LENGTHS = { short: 4.5, middle: 7.5, long: 12 };
 
 /** The graduated edge under a picture: figures to the right of the long ticks, the unit once, on the last figure. */
@@ -30,6 +32,14 @@ export function Tape(props: {
         const crowded = props.first && t.at > 0 && x(t.at) - x(0) < 8 * props.first.length + 16;
         if (crowded) return null;
         const last = i === long.length - 1;
+        // The last figure stands left of its tick where the picture ends, with its unit; it may reach into the one before.
+        const end = long.at(-1);
+        const pushedOut =
+          !last &&
+          end &&
+          x(end.at) > x(to) - 34 &&
+          x(end.at) - x(t.at) < 30 + ROOM * `${number(end.at, decimals)} ${props.unit}`.length;
+        if (pushedOut) return null;
         return (
           <text
             key={t.at}

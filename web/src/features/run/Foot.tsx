@@ -17,6 +17,8 @@ export function Foot(props: {
 }) {
   const { view, stage, say } = props;
   const clear = view.gate.lane === 'MET';
+  // The lane is asked for last: while the discs cool it would only be held up.
+  const laneNext = stage === 'WAITING' && !clear && ['MET', 'NOT_ASKED'].includes(view.gate.discs);
   return (
     <footer className="sticky bottom-0 grid gap-3 bg-ground px-8 py-3.5 min-[900px]:grid-cols-[1fr_1fr_1fr] max-[899px]:grid-cols-2 max-[899px]:gap-2 max-[899px]:px-4 max-[899px]:py-2.5">
       <button
@@ -41,6 +43,7 @@ export function Foot(props: {
         </span>
       </button>
       <Button
+        tone={laneNext ? 'main' : 'second'}
         className={BIG}
         disabled={stage === 'DONE' || stage === 'STOPPED' || stage === 'UNSIGNED'}
         onClick={() => say({ type: 'laneCalled', clear: !clear })}

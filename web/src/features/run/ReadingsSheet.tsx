@@ -41,7 +41,7 @@ export function ReadingsSheet(props: {
   const [switches, setSwitches] = useState<Record<string, boolean>>({});
   const [note, setNote] = useState('');
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
-  const asked = view.sides[view.steps[view.step]?.configuration ?? 0]?.switches ?? {};
+  const asked = view.sides[view.steps[view.step]?.configuration ?? 0]?.switches ?? [];
   const fields = padFields(view, units, people);
   const change = (next: Record<string, string>) => {
     // The first digit of a temperature says when it was read.
@@ -116,24 +116,23 @@ export function ReadingsSheet(props: {
           ]}
           onChange={setLocked}
         />
-        {Object.entries(asked).map(([s, on]) => {
-          const name = s.toLowerCase().replaceAll('_', ' ');
-          const found = switches[s];
+        {asked.map(({ name, label, on }) => {
+          const found = switches[name];
           return (
             <Segments<'' | 'on' | 'off'>
               large
-              key={s}
-              label={name}
+              key={name}
+              label={label}
               value={found === undefined ? '' : found ? 'on' : 'off'}
               options={[
-                ['', `${name}: not looked`],
+                ['', `${label}: not looked`],
                 ['on', `was on${on ? ', as asked' : ''}`],
                 ['off', `was off${on ? '' : ', as asked'}`],
               ]}
               onChange={(v) => {
                 const next = { ...switches };
-                if (v === '') delete next[s];
-                else next[s] = v === 'on';
+                if (v === '') delete next[name];
+                else next[name] = v === 'on';
                 setSwitches(next);
               }}
             />

@@ -99,11 +99,16 @@ export function RunCard(props: {
         onDevices={() => setSheet('devices')}
         onChangeOperator={props.onChangeOperator}
       />
-      <main id="main" className="grid flex-1 min-[900px]:grid-cols-[1fr_400px]">
-        <section className="grid content-start gap-5 px-8 py-5 max-[899px]:px-4 max-[899px]:py-3">
+      <main
+        id="main"
+        className="grid flex-1 content-start min-[900px]:grid-cols-[1fr_400px] min-[900px]:grid-rows-[auto_1fr]"
+      >
+        <section className="grid content-start gap-5 px-8 pt-5 max-[899px]:-order-2 max-[899px]:px-4 max-[899px]:pt-3">
           <Unsent queued={queued} onForget={props.onForgetRefused} />
           <Now view={view} stage={stage} now={now} speedMps={live.value('SPEED')} />
-          {stage === 'STOPPED' && <StoppedPanel view={view} say={say} />}
+        </section>
+        <section className="grid content-start gap-5 px-8 py-5 max-[899px]:px-4 max-[899px]:py-3">
+          {stage === 'STOPPED' && <StoppedPanel view={view} queued={queued} say={say} />}
           {(stage === 'WAITING' || stage === 'JUDGED') && view.gate.discs !== 'NOT_ASKED' && (
             <GateTape
               view={view}
@@ -129,7 +134,10 @@ export function RunCard(props: {
             </p>
           ))}
         </section>
-        <aside className="border-l border-rule px-6 py-5 max-[899px]:border-t max-[899px]:border-l-0 max-[899px]:px-4 max-[899px]:py-3">
+        {/* On a phone, what was measured stands right under whether it counts. */}
+        <aside
+          className={`border-rule px-6 py-5 min-[900px]:col-start-2 min-[900px]:row-span-2 min-[900px]:row-start-1 min-[900px]:border-l max-[899px]:px-4 max-[899px]:py-3 ${stage === 'JUDGED' ? 'max-[899px]:-order-1' : 'max-[899px]:border-t'}`}
+        >
           <LastStop
             view={view}
             judging={stage === 'JUDGED'}

@@ -6,10 +6,18 @@ import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Loaded } from '../../ui/Loaded';
 import { wallClock } from './clock';
+import type { Queued } from './queue';
+
+/** What was typed for a release that was then refused. */
+function wordsNotTaken(queued: Queued): string {
+  const last = queued.refused.at(-1)?.event.what;
+  return last?.type === 'released' ? last.inspected : '';
+}
 
 /** Testing is stopped: by whom, why, what to inspect, and the way back on, which is never one tap. */
-export function StoppedPanel({ view, say }: { view: RunView; say: (what: Happening) => void }) {
-  const [inspected, setInspected] = useState('');
+export function StoppedPanel(props: { view: RunView; queued: Queued; say: (what: Happening) => void }) {
+  const { view, say } = props;
+  const [inspected, setInspected] = useState(() => wordsNotTaken(props.queued));
   const [sure, setSure] = useState(false);
   const halt = view.halt;
   return (

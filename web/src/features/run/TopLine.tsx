@@ -18,16 +18,9 @@ export function TopLine(props: {
   const { view } = props;
   const step = view.steps[view.step];
   const side = step ? view.sides[step.configuration] : undefined;
-  const switches = Object.entries(side?.switches ?? {});
+  const switches = side?.switches ?? [];
   return (
-    <header className="flex items-center gap-x-8 gap-y-1 max-[899px]:flex-wrap border-b border-rule px-8 py-2.5 max-[899px]:px-4">
-      <Link
-        to={`/tests/${view.testId}/plan`}
-        aria-label="Leave the run card"
-        className="text-[15px] underline"
-      >
-        Plan
-      </Link>
+    <header className="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1.5 border-b border-rule px-4 py-2 min-[900px]:flex min-[900px]:gap-x-8 min-[900px]:px-8 min-[900px]:py-2.5">
       {step && side && (
         <div className="min-w-0">
           <p className="text-[19px] font-[650]">
@@ -39,31 +32,38 @@ export function TopLine(props: {
             {switches.length > 0 && (
               <b className="font-[650] text-ink">
                 {' '}
-                {switches
-                  .map(([s, on]) => `${s.toLowerCase().replaceAll('_', ' ')} ${on ? 'ON' : 'OFF'}`)
-                  .join(', ')}
+                {switches.map((s) => `${s.label} ${s.on ? 'ON' : 'OFF'}`).join(', ')}
               </b>
             )}
           </p>
         </div>
       )}
+      <p className="self-start text-right text-[20px] font-[650] tabular-nums min-[900px]:order-last">
+        {wallClock(props.now)}
+      </p>
       {step?.kind === 'BRAKING' && <Strokes view={view} />}
-      <div className="ml-auto text-right min-[900px]:flex-none">
-        <p className="text-[20px] font-[650] tabular-nums">{wallClock(props.now)}</p>
-        <p className="flex flex-wrap justify-end gap-3 text-[14px] text-ink-2">
-          <span role="status">{props.offline ? 'Saved here, not yet sent' : ''}</span>
-          {view.rate !== 1 && <b className="font-[650]">Rehearsal, {view.rate} times</b>}
-          <Button tone="link" onClick={props.onDevices}>
-            {devicesWord(view)}
-          </Button>
-          <Button tone="link" onClick={props.onHistory}>
-            History
-          </Button>
-          <Button tone="link" onClick={props.onChangeOperator}>
-            {props.operator || 'Nobody'}
-          </Button>
-        </p>
-      </div>
+      <p className="col-span-2 flex flex-wrap items-baseline gap-x-4 text-[14px] text-ink-2 min-[900px]:ml-auto min-[900px]:justify-end">
+        <span role="status" className="empty:hidden">
+          {props.offline ? 'Saved here, not yet sent' : ''}
+        </span>
+        {view.rate !== 1 && <b className="font-[650]">Rehearsal, {view.rate} times</b>}
+        <Button tone="link" onClick={props.onDevices}>
+          {devicesWord(view)}
+        </Button>
+        <Button tone="link" onClick={props.onHistory}>
+          History
+        </Button>
+        <Link
+          to={`/tests/${view.testId}/plan`}
+          aria-label="Leave the run card"
+          className="border-b border-edge text-[13px]"
+        >
+          Plan
+        </Link>
+        <Button tone="link" onClick={props.onChangeOperator}>
+          {props.operator || 'Nobody'}
+        </Button>
+      </p>
     </header>
   );
 }
@@ -84,7 +84,7 @@ function Strokes({ view }: { view: RunView }) {
   const letter = letterOf(step.configuration);
   return (
     <p
-      className="flex flex-none flex-wrap items-center gap-2.5 text-[17px]"
+      className="col-span-2 flex flex-none flex-wrap items-center gap-2.5 text-[17px]"
       aria-label={`${view.counted} of ${step.repeats} count`}
     >
       {own.slice(-8).map((s) => {

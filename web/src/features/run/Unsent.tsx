@@ -4,6 +4,7 @@ import type { Queued } from './queue';
 const WORDS: Record<string, string> = {
   signed: 'safety gate signed',
   discsRead: 'discs read',
+  cracksSeen: 'cracks looked for',
   laneCalled: 'lane called',
   started: 'started',
   atRest: 'at rest',

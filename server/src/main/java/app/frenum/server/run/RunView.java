@@ -8,7 +8,6 @@ import app.frenum.core.procedure.run.Instruction;
 import app.frenum.core.procedure.run.JudgedStop;
 import app.frenum.core.procedure.run.RunProgress;
 import app.frenum.core.procedure.run.RunReview;
-import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.procedure.run.Stage;
 import app.frenum.core.procedure.run.Step;
@@ -48,7 +47,7 @@ public record RunView(
         Double fromMps,
         boolean snub,
         List<Step> steps,
-        List<RunScript.Side> sides,
+        List<SideView> sides,
         GateView gate,
         boolean gateOpen,
         Collection<RunState.DiscReading> discs,
@@ -85,7 +84,7 @@ public record RunView(
                         .filter(p -> p.kind() == Phase.Kind.SNUB)
                         .isPresent(),
                 run.script().steps(),
-                run.script().sides(),
+                run.script().sides().stream().map(SideView::of).toList(),
                 gate,
                 gate.open(),
                 run.lastRead().values(),

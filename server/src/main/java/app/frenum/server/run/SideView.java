@@ -1,0 +1,29 @@
+package app.frenum.server.run;
+
+import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.procedure.run.RunScript;
+import java.util.List;
+
+/**
+ * A configuration as the run card shows it.
+ *
+ * @param switches that have to be on or off for its stops
+ */
+record SideView(String name, List<Switch> switches) {
+    /**
+     * A switch as it is asked for.
+     *
+     * @param name as it is sent back with readings
+     * @param label for people
+     */
+    record Switch(BrakeSwitch name, String label, boolean on) {}
+
+    static SideView of(RunScript.Side side) {
+        return new SideView(
+                side.name(),
+                side.switches().entrySet().stream()
+                        .map(s -> new Switch(s.getKey(), s.getKey().label(), s.getValue()))
+                        .sorted((a, b) -> a.name().compareTo(b.name()))
+                        .toList());
+    }
+}
