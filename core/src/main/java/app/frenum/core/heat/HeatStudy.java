@@ -1,5 +1,6 @@
 package app.frenum.core.heat;
 
+import app.frenum.core.compare.Summary;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
@@ -18,9 +19,11 @@ import java.util.stream.DoubleStream;
  * @param stops in the order driven
  * @param corners per disc, over the series
  * @param share how the heat was divided
+ * @param bareBelowC how far bare metal read below a blackened patch or a probe, where both were read
  * @param remarks differences between discs, as things to look at
  */
-public record HeatStudy(List<Stop> stops, Map<WheelPosition, Corner> corners, Share share, List<String> remarks) {
+public record HeatStudy(
+        List<Stop> stops, Map<WheelPosition, Corner> corners, Share share, Summary bareBelowC, List<String> remarks) {
     /** Discs of one axle further apart than this in the mean of their peaks are worth a look, °C. */
     private static final double SIDE_TO_SIDE_C = 25;
     /** And this share of their mean rise. */
@@ -33,16 +36,15 @@ public record HeatStudy(List<Stop> stops, Map<WheelPosition, Corner> corners, Sh
      * One disc in one stop.
      *
      * @param troughC at the onset
-     * @param peakC the hottest it was; for a late reading, carried back
-     * @param peakU standard uncertainty of the peak
-     * @param byHand whether somebody read it, rather than a sensor
+     * @param peak the hottest it was, by all that tells of it
      */
-    public record Disc(Figure troughC, Figure peakC, Figure peakU, boolean byHand) {
+    public record Disc(Figure troughC, PeakBelief peak) {
+        Figure peakC() {
+            return peak.peakC();
+        }
+
         Figure rise() {
-            if (!troughC.isKnown()) {
-                return troughC;
-            }
-            return peakC.map(peak -> peak - troughC.value());
+            return troughC.isKnown() ? peakC().map(p -> p - troughC.value()) : troughC;
         }
     }
 
@@ -65,11 +67,21 @@ public record HeatStudy(List<Stop> stops, Map<WheelPosition, Corner> corners, Sh
      * @param hottestC of all peaks
      * @param lastTroughC the newest start
      * @param meanRiseC per stop
+     * @param riseHalfC half-width of its 95 % interval
      * @param predictedRiseC by the layout, for the mean energy
      * @param ratio measured over predicted; outside 0.6 to 1.4 it is worth a look
+     * @param innerOverC how much hotter the inner face peaked than the outer, in the mean of the stops where both were
+     *     read
      */
     public record Corner(
-            int n, Figure hottestC, Figure lastTroughC, Figure meanRiseC, Figure predictedRiseC, Figure ratio) {}
+            int n,
+            Figure hottestC,
+            Figure lastTroughC,
+            Figure meanRiseC,
+            Figure riseHalfC,
+            Figure predictedRiseC,
+            Figure ratio,
+            Summary innerOverC) {}
 
     /**
      * How heat was divided between the axles.
@@ -96,7 +108,20 @@ public record HeatStudy(List<Stop> stops, Map<WheelPosition, Corner> corners, Sh
                 corners.put(w, corner(stops, w, layout));
             }
         }
-        return new HeatStudy(List.copyOf(stops), corners, share(stops, layout), remarks(stops, corners));
+        return new HeatStudy(
+                List.copyOf(stops),
+                corners,
+                share(stops, layout),
+                ClueDifferences.bareBelow(beliefs(stops, WheelPosition.values())),
+                remarks(stops, corners));
+    }
+
+    private static List<PeakBelief> beliefs(List<Stop> stops, WheelPosition... wheels) {
+        return Arrays.stream(wheels)
+                .flatMap(w -> stops.stream()
+                        .flatMap(s -> Optional.ofNullable(s.discs().get(w)).stream()))
+                .map(Disc::peak)
+                .toList();
     }
 
     private static DoubleStream rises(List<Stop> stops, WheelPosition wheel) {
@@ -117,18 +142,20 @@ public record HeatStudy(List<Stop> stops, Map<WheelPosition, Corner> corners, Sh
                 .toList();
         double[] peaks = known(own.stream().map(Disc::peakC).toList());
         double[] troughs = known(own.stream().map(Disc::troughC).toList());
-        double[] rises = rises(stops, wheel).toArray();
-        Figure mean = figure(Arrays.stream(rises).average(), "no stop has both its start and its peak");
+        Summary rises = Summary.of(rises(stops, wheel).toArray());
+        Figure mean = rises.n() == 0 ? Figure.unknown("no stop has both its start and its peak") : rises.mean();
         Figure predicted = predicted(stops, wheel, layout);
         return new Corner(
-                rises.length,
+                rises.n(),
                 figure(Arrays.stream(peaks).max(), "no peak is known"),
                 troughs.length == 0 ? Figure.unknown("no start is known") : Figure.of(troughs[troughs.length - 1]),
                 mean,
+                rises.halfWidth95(),
                 predicted,
                 mean.isKnown() && predicted.isKnown()
                         ? Figure.of(mean.value() / predicted.value())
-                        : mean.isKnown() ? predicted : mean);
+                        : mean.isKnown() ? predicted : mean,
+                ClueDifferences.innerOver(beliefs(stops, wheel)));
     }
 
     private static double[] known(List<Figure> figures) {
@@ -199,8 +226,22 @@ public record HeatStudy(List<Stop> stops, Map<WheelPosition, Corner> corners, Sh
                         wheel.label(),
                         ratio));
             }
+            faces(wheel, c.innerOverC()).ifPresent(all::add);
         });
         return List.copyOf(all);
+    }
+
+    private static Optional<String> faces(WheelPosition wheel, Summary innerOver) {
+        double c = innerOver.mean().orElse(0);
+        return Math.abs(c) <= SIDE_TO_SIDE_C
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "The %s face of the %s disc peaks %.0f °C hotter than the %s. Look for a piston or a slide pin that sticks, pads worn unequally, a disc fitted the wrong way round, a duct that feeds one face.",
+                        c > 0 ? "inner" : "outer",
+                        wheel.label(),
+                        Math.abs(c),
+                        c > 0 ? "outer" : "inner"));
     }
 
     /** Discs of one axle that differ by more than chance would have them. */

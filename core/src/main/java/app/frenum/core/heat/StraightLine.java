@@ -12,11 +12,20 @@ import org.hipparchus.distribution.continuous.TDistribution;
  * @param slopeLow lower end of its 95 % interval, by Student's t with n − 2 degrees of freedom
  * @param slopeHigh upper end
  * @param intercept y at x = 0
+ * @param atMean half-width of the line's 95 % interval at the mean of x
+ * @param meanX of what was tried
  * @param fromX least x tried
  * @param toX largest x tried
  */
 public record StraightLine(
-        Figure slope, Figure slopeLow, Figure slopeHigh, Figure intercept, double fromX, double toX) {
+        Figure slope,
+        Figure slopeLow,
+        Figure slopeHigh,
+        Figure intercept,
+        Figure atMean,
+        double meanX,
+        double fromX,
+        double toX) {
     private static final int FEWEST = 3;
     /** How far beyond what was tried an answer may lie, as a share of the tried range. */
     private static final double BEYOND = 0.25;
@@ -33,7 +42,7 @@ public record StraightLine(
         }
         if (n < FEWEST || sxx == 0) {
             Figure few = Figure.unknown("a line needs %d points that differ, not %d".formatted(FEWEST, n));
-            return new StraightLine(few, few, few, few, meanX, meanX);
+            return new StraightLine(few, few, few, few, few, meanX, meanX, meanX);
         }
         double slope = sxy / sxx;
         double intercept = meanY - slope * meanX;
@@ -48,8 +57,20 @@ public record StraightLine(
                 Figure.of(slope - half),
                 Figure.of(slope + half),
                 Figure.of(intercept),
+                Figure.of(half * Math.sqrt(sxx / n)),
+                meanX,
                 Arrays.stream(x).min().orElseThrow(),
                 Arrays.stream(x).max().orElseThrow());
+    }
+
+    /** The line's y at an x. */
+    public Figure at(double x) {
+        return slope.map(b -> intercept.value() + b * x);
+    }
+
+    /** Half-width of its 95 % interval there: the line's own, not that of one more point. */
+    public Figure halfWidthAt(double x) {
+        return slope.map(b -> Math.hypot(atMean.value(), (slopeHigh.value() - b) * (x - meanX)));
     }
 
     /** Which x gives a wanted y; refused further than a quarter of the tried range beyond what was tried. */

@@ -21,7 +21,7 @@ class HeatStudyTest {
     private static final Figure NOT_READ = Figure.unknown("not read");
 
     private static Disc disc(double trough, double peak) {
-        return new Disc(Figure.of(trough), Figure.of(peak), Figure.of(1), false);
+        return new Disc(Figure.of(trough), PeakBelief.of(List.of(PeakClue.sensed(peak))));
     }
 
     private static HeatStudy.Stop stop(int number, double left, double right, double rear) {
@@ -62,7 +62,9 @@ class HeatStudyTest {
     @Test
     void whatWasNotMeasuredIsSaidToBe() {
         HeatStudy.Stop alone = new HeatStudy.Stop(
-                1, NOT_READ, Map.of(WheelPosition.FRONT_LEFT, new Disc(NOT_READ, Figure.of(140), Figure.of(8), true)));
+                1,
+                NOT_READ,
+                Map.of(WheelPosition.FRONT_LEFT, new Disc(NOT_READ, PeakBelief.of(List.of(PeakClue.sensed(140))))));
         HeatStudy study = HeatStudy.of(List.of(alone), LAYOUT);
         assertThat(study.corners().get(WheelPosition.FRONT_LEFT).meanRiseC().reason())
                 .contains("both its start and its peak");

@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.CrackClass;
 import app.frenum.core.quantity.Bounds;
@@ -18,17 +19,11 @@ import java.util.Optional;
  *
  * @param length of the longest crack, as measured; absent where it was not
  */
-public record CrackSeen(WheelPosition wheel, Face face, CrackClass crack, Optional<Quantity> length) {
+public record CrackSeen(WheelPosition wheel, DiscFace face, CrackClass crack, Optional<Quantity> length) {
     /** By less than this a crack read twice has not grown, m. */
     private static final double READING_M = 0.001;
 
     private static final Bounds LENGTH = Bounds.of(0.5, 400, Unit.MILLIMETRES);
-
-    /** Which of a disc's two faces. */
-    public enum Face {
-        OUTER,
-        INNER
-    }
 
     /** What is wrong with it as an entry. */
     public List<FieldProblem> problems() {

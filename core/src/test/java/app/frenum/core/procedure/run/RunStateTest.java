@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
@@ -295,7 +296,7 @@ class RunStateTest {
     private static Happening crack(CrackClass seen, Double mm) {
         return new Happening.CracksSeen(List.of(new CrackSeen(
                 WheelPosition.FRONT_LEFT,
-                CrackSeen.Face.OUTER,
+                DiscFace.OUTER,
                 seen,
                 Optional.ofNullable(mm).map(x -> new Quantity(x, Unit.MILLIMETRES)))));
     }

@@ -1,0 +1,156 @@
+package app.frenum.core.heat;
+
+import app.frenum.core.quantity.Figure;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * How hot a disc really got, by all that tells of it.
+ *
+ * @param peakC what is believed
+ * @param peakU its standard uncertainty
+ * @param source by what; empty when nothing tells
+ * @param clues everything that was weighed
+ * @param doubts where they disagree: which is believed, and why
+ */
+public record PeakBelief(
+        Figure peakC, Figure peakU, Optional<PeakSource> source, List<PeakClue> clues, List<String> doubts) {
+    /** A rectangular interval's standard deviation is its width over this. */
+    private static final double RECTANGLE = Math.sqrt(12);
+
+    /** Nothing tells of it. */
+    public static PeakBelief none(String whyNot) {
+        Figure none = Figure.unknown(whyNot);
+        return new PeakBelief(none, none, Optional.empty(), List.of(), List.of());
+    }
+
+    /**
+     * Weighs the clues: the temperature that most of the others agree with, of several the surest, and bare metal last,
+     * because it radiates little. A temperature that stands alone below what a ladder changed at is not believed,
+     * because nothing changes a ladder back.
+     */
+    public static PeakBelief of(List<PeakClue> clues) {
+        Optional<PeakClue> best = clues.stream()
+                .filter(c -> !c.isLadder())
+                .max(Comparator.<PeakClue>comparingLong(c -> support(c, clues))
+                        .thenComparing(c -> c.source() != PeakSource.BARE)
+                        .thenComparing(c -> -c.peakU().value()));
+        if (best.isEmpty()) {
+            return byLadder(clues);
+        }
+        PeakClue chosen = best.get();
+        boolean alone = support(chosen, clues) == 0;
+        Optional<PeakClue> ladder =
+                clues.stream().filter(c -> alone && isAbove(c, chosen)).findFirst();
+        List<String> doubts = clues.stream()
+                .filter(c -> !c.agreesWith(chosen))
+                .map(c -> c.isLadder() ? ladderDoubt(chosen, c, alone) : doubt(chosen, c))
+                .toList();
+        PeakBelief believed = ladder.map(l -> byLadder(List.of(l)))
+                .orElseGet(() -> new PeakBelief(
+                        chosen.peakC(), chosen.peakU(), Optional.of(chosen.source()), List.of(), List.of()));
+        return new PeakBelief(believed.peakC(), believed.peakU(), believed.source(), List.copyOf(clues), doubts);
+    }
+
+    /** A ladder that changed at more than the other clue allows. */
+    private static boolean isAbove(PeakClue ladder, PeakClue other) {
+        return ladder.isLadder()
+                && ladder.atLeastC().orElse(Double.NEGATIVE_INFINITY)
+                        >= other.belowC().value();
+    }
+
+    private static long support(PeakClue clue, List<PeakClue> all) {
+        return all.stream().filter(c -> c.agreesWith(clue)).count() - 1;
+    }
+
+    /** The middle of the range that the ladders leave; one end alone gives no temperature. */
+    private static PeakBelief byLadder(List<PeakClue> ladders) {
+        double from = ladders.stream()
+                .mapToDouble(c -> c.atLeastC().orElse(Double.NEGATIVE_INFINITY))
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
+        double below = ladders.stream()
+                .mapToDouble(c -> c.belowC().orElse(Double.POSITIVE_INFINITY))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        if (ladders.isEmpty()) {
+            return none("not read after the stop");
+        }
+        if (from >= below) {
+            Figure none = Figure.unknown("the ladders contradict each other");
+            return new PeakBelief(
+                    none,
+                    none,
+                    Optional.empty(),
+                    List.copyOf(ladders),
+                    List.of(
+                            "The ladders contradict each other. Paint the disc anew, and read each where it was painted."));
+        }
+        if (Double.isInfinite(from) || Double.isInfinite(below)) {
+            Figure oneEnd = Figure.unknown(
+                    Double.isInfinite(below)
+                            ? String.format(Locale.ROOT, "the ladder says only: at least %.0f °C", from)
+                            : String.format(Locale.ROOT, "the ladder says only: below %.0f °C", below));
+            return new PeakBelief(oneEnd, oneEnd, Optional.of(PeakSource.LADDER), List.copyOf(ladders), List.of());
+        }
+        return new PeakBelief(
+                Figure.of((from + below) / 2),
+                Figure.of((below - from) / RECTANGLE),
+                Optional.of(PeakSource.LADDER),
+                List.copyOf(ladders),
+                List.of());
+    }
+
+    private static String ladderDoubt(PeakClue chosen, PeakClue ladder, boolean alone) {
+        String name = chosen.source().label();
+        double says = chosen.peakC().value();
+        if (!isAbove(ladder, chosen)) {
+            return String.format(
+                    Locale.ROOT,
+                    "The ladder did not change at %.0f °C, though the %s says %.0f °C. The %s is believed: paint and crayon change only where they are, and the edge of a disc is cooler than its rubbing path.",
+                    ladder.belowC().value(),
+                    name,
+                    says,
+                    name);
+        }
+        String apart = String.format(
+                Locale.ROOT,
+                "The ladder changed at %.0f °C, above the %.0f °C of the %s.",
+                ladder.atLeastC().value(),
+                says,
+                name);
+        return alone
+                ? apart + " The ladder is believed: nothing changes it back." + whyLow(chosen)
+                : apart
+                        + " The %s is believed, because another reading agrees with it: was the ladder painted before a hotter run?"
+                                .formatted(name);
+    }
+
+    private static String doubt(PeakClue chosen, PeakClue other) {
+        String name = chosen.source().label();
+        boolean lower = other.peakC().value() < chosen.peakC().value();
+        return String.format(
+                Locale.ROOT,
+                "The %s says %.0f °C, the %s %.0f °C. The %s is believed: %s.%s",
+                other.source().label(),
+                other.peakC().value(),
+                name,
+                chosen.peakC().value(),
+                name,
+                "it is the surer of the two, or more agrees with it",
+                whyLow(lower ? other : chosen));
+    }
+
+    /** What makes one read too low. */
+    private static String whyLow(PeakClue clue) {
+        return switch (clue.source()) {
+            case BARE -> " Bright metal radiates little, so a thermometer reads low on it: blacken a patch.";
+            case SENSOR -> " A sensor that lost touch, or lags, reads low: look at how it sits.";
+            case PROBE -> " A probe reads low until it has taken the disc’s heat: hold it longer.";
+            case BLACKENED -> " A patch that rubbed bright, or a spot wider than the patch, reads low.";
+            case LADDER -> "";
+        };
+    }
+}
