@@ -69,20 +69,9 @@ public final class TestDrive {
             double discStartC,
             List<Approach> approaches,
             long seed) {
-        List<double[]> rows = new ArrayList<>();
-        List<Double> times = new ArrayList<>();
-        drive(car, lane, driver, sensors, discStartC, approaches, seed, (t, row) -> {
-            times.add(t);
-            rows.add(row.clone());
-        });
-        double[][] columns = new double[channels().size()][rows.size()];
-        for (int r = 0; r < rows.size(); r++) {
-            for (int c = 0; c < columns.length; c++) {
-                columns[c][r] = rows.get(r)[c];
-            }
-        }
-        return new MemoryLog(
-                channels(), times.stream().mapToDouble(Double::doubleValue).toArray(), columns);
+        RowKeeper rows = new RowKeeper();
+        drive(car, lane, driver, sensors, discStartC, approaches, seed, rows);
+        return rows.log();
     }
 
     /** What is recorded. */

@@ -1,8 +1,6 @@
 package app.frenum.core.simulate;
 
 import app.frenum.core.log.MemoryLog;
-import java.util.ArrayList;
-import java.util.List;
 
 /** A rehearsal car with what it has recorded so far, for tests that look at a log while it grows. */
 public final class Rehearsal {
@@ -10,18 +8,13 @@ public final class Rehearsal {
     private static final AxleBrake REAR = new AxleBrake(new Pad(0.38, 0, 60, 400, 0.001), 160, 5, 1 / 400.0, 0.0004);
     public static final SimulatedCar CAR =
             new SimulatedCar(1500, 2.6, 0.55, 0.56, 0.4, FRONT, REAR, new Hydraulics(0.06, 35, 0.35, 20, 0.3, 200));
-    private static final LaneConditions LANE = new LaneConditions(1.0, 0.75, 0, 15);
+    public static final LaneConditions LANE = new LaneConditions(1.0, 0.75, 0, 15);
 
-    private final List<double[]> rows = new ArrayList<>();
-    private final List<Double> times = new ArrayList<>();
+    private final RowKeeper rows = new RowKeeper();
     public final RehearsalCar car;
 
     public Rehearsal(double discC, long seed) {
-        car = new RehearsalCar(
-                CAR, LANE, new DriverHabits(55, 0.5, 0.25, 0.02, 0.1), Sensors.USUAL, discC, seed, (t, r) -> {
-                    times.add(t);
-                    rows.add(r.clone());
-                });
+        car = new RehearsalCar(CAR, LANE, new DriverHabits(55, 0.5, 0.25, 0.02, 0.1), Sensors.USUAL, discC, seed, rows);
     }
 
     /** Drives until the run that was begun is over. */
@@ -33,15 +26,6 @@ public final class Rehearsal {
     }
 
     public MemoryLog log() {
-        double[][] columns = new double[TestDrive.channels().size()][rows.size()];
-        for (int r = 0; r < rows.size(); r++) {
-            for (int c = 0; c < columns.length; c++) {
-                columns[c][r] = rows.get(r)[c];
-            }
-        }
-        return new MemoryLog(
-                TestDrive.channels(),
-                times.stream().mapToDouble(Double::doubleValue).toArray(),
-                columns);
+        return rows.log();
     }
 }
