@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/air-flow/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetAirFlow"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bundle": {
         parameters: {
             query?: never;
@@ -45,7 +61,7 @@ export interface paths {
         };
         get?: never;
         put: operations["change_1"];
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/configurations/{configurationId}/air-flow/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/devices": {
         parameters: {
             query?: never;
@@ -93,7 +125,7 @@ export interface paths {
         };
         get: operations["devices"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -124,6 +156,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["lastReadings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/disc-readings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetReading"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/discs/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["form_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -228,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ladders"];
+        put: operations["add_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lanes": {
         parameters: {
             query?: never;
@@ -253,7 +333,7 @@ export interface paths {
         };
         get: operations["operators"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -460,7 +540,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -532,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stops/{stopId}/disc-readings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests": {
         parameters: {
             query?: never;
@@ -541,7 +637,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -636,6 +732,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["judder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{id}/laps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["laps"];
         put?: never;
         post?: never;
         delete?: never;
@@ -766,6 +878,22 @@ export interface components {
             /** @enum {string} */
             rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
         };
+        AirFlow: {
+            by: string;
+            /** @enum {string} */
+            method: "TUFTS" | "SMOKE" | "DUCT_ANEMOMETER" | "PRESSURE_TAPS" | "DIRT";
+            seen: string;
+            speed: components["schemas"]["WrittenQuantity"];
+        };
+        AirFlowView: {
+            caveat: string;
+            /** Format: uuid */
+            configurationId: string;
+            /** Format: uuid */
+            id: string;
+            method: string;
+            seen: components["schemas"]["AirFlow"];
+        };
         AlreadyIn: {
             fileName: string;
             /** Format: uuid */
@@ -785,6 +913,14 @@ export interface components {
             startC: {
                 [key: string]: number;
             };
+        };
+        At: {
+            extrapolated: boolean;
+            highS: components["schemas"]["WrittenFigure"];
+            lowS: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            speedMps: number;
+            tauS: components["schemas"]["WrittenFigure"];
         };
         AtRest: components["schemas"]["Happening"];
         Band: {
@@ -974,13 +1110,18 @@ export interface components {
             whyNone: string;
         };
         Corner: {
-            hottestC: components["schemas"]["WrittenFigure"];
-            lastTroughC: components["schemas"]["WrittenFigure"];
-            meanRiseC: components["schemas"]["WrittenFigure"];
-            /** Format: int32 */
-            n: number;
-            predictedRiseC: components["schemas"]["WrittenFigure"];
-            ratio: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            atM: number;
+            energyJ: components["schemas"]["Summary"];
+            gapS: components["schemas"]["Summary"];
+            peakC: {
+                [key: string]: number;
+            };
+            troughC: {
+                [key: string]: number;
+            };
+            v1: components["schemas"]["Summary"];
+            v2: components["schemas"]["Summary"];
         };
         CrackItem: {
             /** @enum {string} */
@@ -1057,18 +1198,36 @@ export interface components {
             warning: string;
         };
         Disc: {
-            byHand: boolean;
-            peakC: components["schemas"]["WrittenFigure"];
-            peakU: components["schemas"]["WrittenFigure"];
+            peak: components["schemas"]["PeakBelief"];
             troughC: components["schemas"]["WrittenFigure"];
         };
+        DiscForm: {
+            methods: components["schemas"]["Choice"][];
+            sources: components["schemas"]["Choice"][];
+        };
         DiscReading: {
-            /** Format: double */
-            atS: number;
-            /** Format: double */
-            celsius: number;
+            by: string;
+            /** Format: int32 */
+            changed: number;
+            /** @enum {string} */
+            face: "OUTER" | "INNER";
+            ladder: boolean;
+            /** Format: uuid */
+            ladderId: string;
+            late: components["schemas"]["WrittenQuantity"];
+            painted: boolean;
+            /** @enum {string} */
+            source: "SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER";
+            value: components["schemas"]["WrittenQuantity"];
             /** @enum {string} */
             wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
+        };
+        DiscReadingView: {
+            /** Format: uuid */
+            id: string;
+            reading: components["schemas"]["DiscReading"];
+            /** Format: uuid */
+            stopId: string;
         };
         DiscsRead: components["schemas"]["Happening"] & {
             celsius?: {
@@ -1078,6 +1237,17 @@ export interface components {
         DistanceRead: {
             by: string;
             distance: components["schemas"]["WrittenQuantity"];
+        };
+        DrivenLaps: {
+            configuration: string;
+            /** Format: uuid */
+            configurationId: string;
+            lapKwh: components["schemas"]["WrittenFigure"];
+            laps: components["schemas"]["MeasuredLaps"];
+            predicted: components["schemas"]["Swing"][];
+            predictedBy: string;
+            /** Format: uuid */
+            recordingId: string;
         };
         EarlyLook: {
             /** @enum {string} */
@@ -1356,21 +1526,23 @@ export interface components {
             message: string;
         };
         HeatSide: {
-            c0: components["schemas"]["WrittenFigure"];
-            c1: components["schemas"]["WrittenFigure"];
             /** Format: uuid */
             configurationId: string;
             cooling: {
                 [key: string]: components["schemas"]["CoolingView"];
             };
+            coolingAt: components["schemas"]["At"][];
             fronts: components["schemas"]["Band"];
             name: string;
+            readings: components["schemas"]["ReadingView"][];
             stopping: components["schemas"]["StoppingView"];
+            stops: components["schemas"]["StopRef"][];
             study: components["schemas"]["HeatStudy"];
             traces: components["schemas"]["TraceView"][];
             window: components["schemas"]["PadWindow"];
         };
         HeatStudy: {
+            bareBelowC: components["schemas"]["Summary"];
             corners: {
                 [key: string]: components["schemas"]["Corner"];
             };
@@ -1379,6 +1551,7 @@ export interface components {
             stops: components["schemas"]["Stop"][];
         };
         HeatView: {
+            airFlow: components["schemas"]["AirFlowView"][];
             blocking: components["schemas"]["Blocking"];
             /** Format: double */
             limitC: number;
@@ -1470,6 +1643,15 @@ export interface components {
             step: number;
             uncertaintyM: components["schemas"]["WrittenFigure"];
         };
+        Ladder: {
+            name: string;
+            thresholds: components["schemas"]["WrittenQuantity"][];
+        };
+        LadderView: {
+            /** Format: uuid */
+            id: string;
+            ladder: components["schemas"]["Ladder"];
+        };
         LaneCalled: components["schemas"]["Happening"] & {
             clear?: boolean;
         };
@@ -1526,6 +1708,9 @@ export interface components {
             raceKwh: number;
             /** Format: int32 */
             settledAfterLaps: number;
+        };
+        LapsView: {
+            recordings: components["schemas"]["DrivenLaps"][];
         };
         LastReading: {
             /** Format: date-time */
@@ -1609,17 +1794,6 @@ export interface components {
                 [key: string]: boolean;
             };
         };
-        Mark: {
-            /** Format: int32 */
-            number: number;
-            /** @enum {string} */
-            status: "COUNTS" | "STRUCK_OUT" | "REPEAT";
-            /** Format: uuid */
-            stopId: string;
-            /** Format: double */
-            value: number;
-            why: string;
-        };
         MarkView: {
             /** Format: double */
             fromS: number;
@@ -1627,6 +1801,12 @@ export interface components {
             number: number;
             /** Format: double */
             toS: number;
+        };
+        MeasuredLaps: {
+            corners: components["schemas"]["Corner"][];
+            lapM: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            laps: number;
         };
         MeasuredStop: {
             /** @enum {string} */
@@ -1779,6 +1959,27 @@ export interface components {
             /** Format: double */
             uncertaintyC: number;
         };
+        PeakBelief: {
+            clues: components["schemas"]["PeakClue"][];
+            doubts: string[];
+            peakC: components["schemas"]["WrittenFigure"];
+            peakU: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            source: "SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER";
+        };
+        PeakClue: {
+            atLeastC: components["schemas"]["WrittenFigure"];
+            belowC: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            face: "OUTER" | "INNER";
+            /** Format: double */
+            lateS: number;
+            peakC: components["schemas"]["WrittenFigure"];
+            peakU: components["schemas"]["WrittenFigure"];
+            readC: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            source: "SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER";
+        };
         PedalCurve: {
             bar: number[];
             travelM: number[];
@@ -1895,6 +2096,15 @@ export interface components {
             /** Format: int64 */
             rows: number;
         };
+        ReadingView: {
+            /** Format: uuid */
+            id: string;
+            reading: components["schemas"]["DiscReading"];
+            /** Format: int32 */
+            stop: number;
+            /** Format: uuid */
+            stopId: string;
+        };
         RecordingView: {
             channels: components["schemas"]["Channel"][];
             /** Format: double */
@@ -1968,7 +2178,7 @@ export interface components {
             /** Format: double */
             rate: number;
             review: components["schemas"]["RunReview"];
-            sides: components["schemas"]["Side"][];
+            sides: components["schemas"]["SideView"][];
             signedBy: string;
             snub: boolean;
             /** @enum {string} */
@@ -2065,12 +2275,6 @@ export interface components {
             tyrePressureFront: components["schemas"]["WrittenQuantity"];
             tyrePressureRear: components["schemas"]["WrittenQuantity"];
         };
-        Side: {
-            name: string;
-            switches: {
-                [key: string]: boolean;
-            };
-        };
         SideProgress: {
             early: components["schemas"]["EarlyLook"];
             halfWidth95: components["schemas"]["WrittenFigure"];
@@ -2080,32 +2284,8 @@ export interface components {
             values: number[];
         };
         SideView: {
-            asDrivenMean: components["schemas"]["WrittenFigure"];
-            /** @enum {string} */
-            basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
-            changed: string[];
-            configuration: string;
-            /** Format: uuid */
-            configurationId: string;
-            cv: components["schemas"]["WrittenFigure"];
-            entrySpeedMean: components["schemas"]["WrittenFigure"];
-            halfWidth95: components["schemas"]["WrittenFigure"];
-            mean: components["schemas"]["WrittenFigure"];
-            median: components["schemas"]["WrittenFigure"];
-            mfddMean: components["schemas"]["WrittenFigure"];
-            /** Format: int32 */
-            n: number;
-            range: components["schemas"]["WrittenFigure"];
-            /** Format: int64 */
-            repeat: number;
-            sd: components["schemas"]["WrittenFigure"];
-            speedAlong: number[][];
-            startTemperatureMean: components["schemas"]["WrittenFigure"];
-            stops: components["schemas"]["Mark"][];
-            /** Format: int64 */
-            struckOut: number;
-            trendP: components["schemas"]["WrittenFigure"];
-            trendPerStop: components["schemas"]["WrittenFigure"];
+            name: string;
+            switches: components["schemas"]["Switch"][];
         };
         Signed: components["schemas"]["Happening"] & {
             gate?: components["schemas"]["SafetyGate"];
@@ -2142,6 +2322,14 @@ export interface components {
                 [key: string]: components["schemas"]["Disc"];
             };
             energyJ: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            number: number;
+        };
+        StopRef: {
+            /** Format: int32 */
+            block: number;
+            /** Format: uuid */
+            id: string;
             /** Format: int32 */
             number: number;
         };
@@ -2224,11 +2412,25 @@ export interface components {
             /** Format: double */
             toS: number;
         };
+        Summary: {
+            mean: components["schemas"]["WrittenFigure"];
+            median: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            range: components["schemas"]["WrittenFigure"];
+            sd: components["schemas"]["WrittenFigure"];
+        };
         Swing: {
             /** Format: double */
             endC: number;
             /** Format: double */
             startC: number;
+        };
+        Switch: {
+            label: string;
+            /** @enum {string} */
+            name: "ANTI_LOCK" | "ASSIST" | "COOLING_SPRAY" | "FOUR_DRIVEN_WHEELS";
+            on: boolean;
         };
         TaskDone: components["schemas"]["Happening"] & {
             note?: string;
@@ -2397,6 +2599,28 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    forgetAirFlow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
     bundle: {
         parameters: {
             query?: never;
@@ -2485,7 +2709,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2558,6 +2782,33 @@ export interface operations {
             };
         };
     };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                configurationId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirFlow"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirFlowView"];
+                };
+            };
+        };
+    };
     devices: {
         parameters: {
             query?: never;
@@ -2578,7 +2829,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2642,6 +2893,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LastReading"][];
+                };
+            };
+        };
+    };
+    forgetReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    form_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiscForm"];
                 };
             };
         };
@@ -2818,6 +3111,50 @@ export interface operations {
             };
         };
     };
+    ladders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LadderView"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"];
+                };
+            };
+        };
+    };
     lanes: {
         parameters: {
             query?: never;
@@ -2882,7 +3219,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3253,7 +3590,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query: {
                 stopId: string;
@@ -3400,6 +3737,33 @@ export interface operations {
             };
         };
     };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stopId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiscReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiscReadingView"];
+                };
+            };
+        };
+    };
     list: {
         parameters: {
             query?: never;
@@ -3420,7 +3784,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3583,6 +3947,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JudderView"];
+                };
+            };
+        };
+    };
+    laps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LapsView"];
                 };
             };
         };

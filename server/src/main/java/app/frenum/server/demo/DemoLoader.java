@@ -54,6 +54,8 @@ class DemoLoader implements ApplicationRunner {
 
     private static final UUID FADE_TEST = UUID.nameUUIDFromBytes(new byte[] {8});
     private static final int EARLY_STOP = 3;
+    private static final UUID LAPS_TEST = UUID.nameUUIDFromBytes(new byte[] {9});
+
     private static final int FADE_STOPS = 12;
 
     private final FrenumProperties properties;
@@ -64,6 +66,7 @@ class DemoLoader implements ApplicationRunner {
     private final LaneService lanes;
     private final PlanService plans;
     private final DeviceService devices;
+    private final DemoDiscs readDiscs;
 
     DemoLoader(
             FrenumProperties properties,
@@ -73,7 +76,8 @@ class DemoLoader implements ApplicationRunner {
             GarageService garage,
             LaneService lanes,
             PlanService plans,
-            DeviceService devices) {
+            DeviceService devices,
+            DemoDiscs readDiscs) {
         this.properties = properties;
         this.tests = tests;
         this.stops = stops;
@@ -82,6 +86,7 @@ class DemoLoader implements ApplicationRunner {
         this.lanes = lanes;
         this.plans = plans;
         this.devices = devices;
+        this.readDiscs = readDiscs;
     }
 
     /** Writes one of the demo's files. */
@@ -125,7 +130,7 @@ class DemoLoader implements ApplicationRunner {
                 "tarn-as-bought.csv",
                 DemoScenario::writeAsBought,
                 new SaveRequest(
-                        LOGGED_TEST, null, null, nine(DemoScenario.AS_BOUGHT, List.of()), conditions(14, 2.40), BY));
+                        LOGGED_TEST, null, null, all(9, DemoScenario.AS_BOUGHT, List.of()), conditions(14, 2.40), BY));
         bringIn(
                 "tarn-pads-and-fluid.csv",
                 DemoScenario::writePadsAndFluid,
@@ -133,7 +138,7 @@ class DemoLoader implements ApplicationRunner {
                         LOGGED_TEST,
                         null,
                         null,
-                        nine(DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
+                        all(9, DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
                         conditions(17, 2.45),
                         BY));
         strikeOutEarlyBraking();
@@ -148,14 +153,27 @@ class DemoLoader implements ApplicationRunner {
                 DemoScenario::writeFadePadsAndFluid,
                 DemoScenario.PADS_AND_FLUID,
                 List.of("pads", "fluid"));
+        readDiscs.of(FADE_TEST, BY);
+        tests.add(test(LAPS_TEST, "What do laps of the perimeter ask of the front discs?", LocalDate.of(2026, 7, 4)));
+        bringIn(
+                "tarn-perimeter-laps.csv",
+                DemoScenario::writeLaps,
+                new SaveRequest(
+                        LAPS_TEST,
+                        null,
+                        null,
+                        all(DemoScenario.brakings(), DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
+                        conditions(14, 2.40),
+                        BY));
     }
 
     private void fadeSeries(String file, FileWriter writer, String configuration, List<String> changed)
             throws IOException, BadInput {
-        List<SaveRequest.Placement> all = IntStream.rangeClosed(1, FADE_STOPS)
-                .mapToObj(i -> new SaveRequest.Placement(i, configuration, changed, 1))
-                .toList();
-        bringIn(file, writer, new SaveRequest(FADE_TEST, null, null, all, conditions(14, 2.40), BY));
+        bringIn(
+                file,
+                writer,
+                new SaveRequest(
+                        FADE_TEST, null, null, all(FADE_STOPS, configuration, changed), conditions(14, 2.40), BY));
     }
 
     private static DeviceView standin(int number, String name, DeviceKind kind) {
@@ -187,8 +205,8 @@ class DemoLoader implements ApplicationRunner {
                 null);
     }
 
-    private static List<SaveRequest.Placement> nine(String configuration, List<String> changed) {
-        return IntStream.rangeClosed(1, 9)
+    private static List<SaveRequest.Placement> all(int stops, String configuration, List<String> changed) {
+        return IntStream.rangeClosed(1, stops)
                 .mapToObj(i -> new SaveRequest.Placement(i, configuration, changed, 1))
                 .toList();
     }

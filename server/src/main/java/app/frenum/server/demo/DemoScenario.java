@@ -5,6 +5,7 @@ import app.frenum.core.simulate.AxleBrake;
 import app.frenum.core.simulate.DriverHabits;
 import app.frenum.core.simulate.Hydraulics;
 import app.frenum.core.simulate.LaneConditions;
+import app.frenum.core.simulate.LapDrive;
 import app.frenum.core.simulate.Pad;
 import app.frenum.core.simulate.Sensors;
 import app.frenum.core.simulate.SimulatedCar;
@@ -17,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 
 /**
  * The made-up day that the demo shows: the hill-climb club's course-safety estate "Tarn 2.0" with 180 kg of rescue
@@ -81,15 +83,41 @@ public final class DemoScenario {
         return all;
     }
 
+    /** The airfield's perimeter: four corners, of which the third is the hard one. */
+    private static final List<LapDrive.Corner> PERIMETER = List.of(
+            new LapDrive.Corner(300, 13, 470, 5),
+            new LapDrive.Corner(180, 17, 330, 4.5),
+            new LapDrive.Corner(360, 11, 560, 5.5),
+            new LapDrive.Corner(150, 14, 280, 4.5));
+
+    public static final int LAPS = 6;
+
+    /** Brakings of all laps. */
+    public static int brakings() {
+        return LAPS * PERIMETER.size();
+    }
+
+    /** Laps of the perimeter with pads and fluid. */
+    public static void writeLaps(Path to) throws IOException {
+        written(
+                to,
+                rows -> LapDrive.drive(
+                        CAR.with(NEW_PAD, FRESH_FLUID), LANE, Sensors.USUAL, 70, PERIMETER, LAPS, 6107, rows));
+    }
+
     private static List<Approach> eight() {
         return new ArrayList<>(TestDrive.repeated(8, Approach.stop(NOMINAL_MPS, COOLING_S)));
     }
 
     private static void write(SimulatedCar car, List<Approach> approaches, double discStartC, long seed, Path to)
             throws IOException {
+        written(to, rows -> TestDrive.drive(car, LANE, DRIVER, Sensors.USUAL, discStartC, approaches, seed, rows));
+    }
+
+    private static void written(Path to, Consumer<TestDrive.Recorder> drive) throws IOException {
         try (Writer file = Files.newBufferedWriter(to)) {
             LogCsvWriter csv = new LogCsvWriter(file, TestDrive.header());
-            TestDrive.drive(car, LANE, DRIVER, Sensors.USUAL, discStartC, approaches, seed, (t, row) -> {
+            drive.accept((t, row) -> {
                 try {
                     csv.row(t, row);
                 } catch (IOException e) {

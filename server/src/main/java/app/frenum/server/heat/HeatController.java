@@ -9,13 +9,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HeatController {
     private final HeatService service;
+    private final LapService laps;
 
-    HeatController(HeatService service) {
+    HeatController(HeatService service, LapService laps) {
         this.service = service;
+        this.laps = laps;
     }
 
     @GetMapping("/api/tests/{id}/heat")
     HeatView heat(@PathVariable UUID id, @RequestParam(required = false) Double wantedTroughC) {
         return service.heat(id, wantedTroughC);
+    }
+
+    /** Laps and corners, where a track log was brought in. */
+    @GetMapping("/api/tests/{id}/laps")
+    LapsView laps(@PathVariable UUID id) {
+        return laps.laps(id);
     }
 }

@@ -9,6 +9,7 @@ import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.CoolDowns;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.HeatStudy;
+import app.frenum.core.heat.Ladder;
 import app.frenum.core.heat.PadWindow;
 import app.frenum.core.heat.SpeedCooling;
 import app.frenum.core.heat.StraightLine;
@@ -20,6 +21,9 @@ import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
+import app.frenum.server.disc.DiscReadingView;
+import app.frenum.server.disc.DiscService;
+import app.frenum.server.disc.LadderView;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanRequest;
@@ -33,6 +37,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,19 +48,29 @@ public class HeatService {
     private static final double USUAL_TAU_S = 200;
     private static final double TAU_SPREAD = 0.2;
     private static final double USUAL_AMBIENT_C = 15;
+    /** Where cooling is shown for: standing, and the speeds that laps and lanes are driven at. */
+    private static final List<Double> SPEEDS_MPS = List.of(0.0, 50 / 3.6, 100 / 3.6, 150 / 3.6);
 
     private final TestService tests;
     private final StopService stops;
     private final GarageService garage;
     private final PlanService plans;
     private final DiscTraces traces;
+    private final DiscService discs;
 
-    HeatService(TestService tests, StopService stops, GarageService garage, PlanService plans, DiscTraces traces) {
+    HeatService(
+            TestService tests,
+            StopService stops,
+            GarageService garage,
+            PlanService plans,
+            DiscTraces traces,
+            DiscService discs) {
         this.tests = tests;
         this.stops = stops;
         this.garage = garage;
         this.plans = plans;
         this.traces = traces;
+        this.discs = discs;
     }
 
     /** One configuration with its stops, block after block. */
@@ -82,6 +97,7 @@ public class HeatService {
                 sides.stream().map(s -> view(s, vehicle, plan)).toList();
         return new HeatView(
                 views,
+                discs.airFlows(sides.stream().map(s -> s.configuration().id()).toList()),
                 plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
                 blocking(sides, views, wantedTroughC));
     }
@@ -117,7 +133,10 @@ public class HeatService {
             }
         }
         Figure mass = mass(vehicle, plan);
-        HeatStops reader = new HeatStops(mass, cooling(cooling, vehicle, side), TAU_SPREAD * tau(cooling, vehicle));
+        Map<UUID, List<DiscReadingView>> beside =
+                discs.of(side.counted().stream().map(StopView::id).toList());
+        HeatStops reader = new HeatStops(
+                mass, cooling(cooling, vehicle, side), TAU_SPREAD * tau(cooling, vehicle), beside, ladders());
         HeatStudy study = HeatStudy.of(
                 side.counted().stream().map(reader::of).toList(),
                 new HeatStudy.Layout(
@@ -139,10 +158,32 @@ public class HeatService {
                 band.map(b -> PadWindow.of(work(study), b.fromC(), b.toC())).orElse(null),
                 study,
                 cooling,
-                law.c0(),
-                law.c1(),
+                SPEEDS_MPS.stream().map(law::at).toList(),
                 drawn,
+                side.counted().stream()
+                        .map(s -> new HeatView.StopRef(s.id(), s.number(), blockOf(side, s)))
+                        .toList(),
+                readings(side, beside),
                 stopping(side.counted()));
+    }
+
+    private static int blockOf(Side side, StopView stop) {
+        return side.series().stream()
+                .filter(s -> s.id().equals(stop.seriesId()))
+                .findFirst()
+                .orElseThrow()
+                .block();
+    }
+
+    private Map<UUID, Ladder> ladders() {
+        return discs.ladders().stream().collect(Collectors.toMap(LadderView::id, LadderView::ladder));
+    }
+
+    private static List<HeatView.ReadingView> readings(Side side, Map<UUID, List<DiscReadingView>> beside) {
+        return side.counted().stream()
+                .flatMap(s -> beside.getOrDefault(s.id(), List.of()).stream()
+                        .map(r -> new HeatView.ReadingView(r.id(), s.id(), s.number(), r.reading())))
+                .toList();
     }
 
     private static HeatView.StoppingView stopping(List<StopView> counted) {
@@ -196,7 +237,7 @@ public class HeatService {
         List<PadWindow.Work> all = new ArrayList<>();
         for (HeatStudy.Stop s : study.stops()) {
             double start = front(s, HeatStudy.Disc::troughC);
-            double peak = front(s, HeatStudy.Disc::peakC);
+            double peak = front(s, d -> d.peak().peakC());
             if (s.energyJ().isKnown() && !Double.isNaN(start) && !Double.isNaN(peak)) {
                 all.add(new PadWindow.Work(s.energyJ().value(), start, peak));
             }
@@ -224,7 +265,9 @@ public class HeatService {
             if (opening != null && !own.isEmpty()) {
                 HeatStudy.Stop last = own.get(own.size() - 1);
                 points.add(new double[] {
-                    100 * opening.inside(), front(last, HeatStudy.Disc::troughC), front(last, HeatStudy.Disc::peakC)
+                    100 * opening.inside(),
+                    front(last, HeatStudy.Disc::troughC),
+                    front(last, d -> d.peak().peakC())
                 });
             }
         }

@@ -1,85 +1,111 @@
 package app.frenum.server.heat;
 
 import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.DiscRise;
 import app.frenum.core.heat.HeatStudy;
+import app.frenum.core.heat.Ladder;
+import app.frenum.core.heat.PeakBelief;
+import app.frenum.core.heat.PeakClue;
+import app.frenum.core.heat.PeakHistory;
+import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
-import app.frenum.core.stop.MeasuredStop;
-import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.analysis.StopView;
+import app.frenum.server.disc.DiscReadingView;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 
-/** Stops of a test as a heat study sees them: sensors where there are some, else what people read, carried back. */
+/**
+ * Stops of one configuration as a heat study sees them, in the order driven: sensors, what the stop sheet says and what
+ * was read beside it, weighed disc by disc.
+ */
 final class HeatStops {
-    private static final double SENSOR_C = 2;
-    private static final double READING_C = 5;
-    private static final double AMBIENT_C = 2;
-
     private final Figure massKg;
     private final Cooling cooling;
     private final double tauU;
+    private final Map<UUID, List<DiscReadingView>> beside;
+    private final Map<UUID, Ladder> ladders;
+    private final Map<WheelPosition, PeakHistory> discs = new EnumMap<>(WheelPosition.class);
 
     /**
      * @param massKg of the vehicle as driven
      * @param cooling of the discs, for late readings
      * @param tauU standard uncertainty of its time constant, s
+     * @param beside what was read of each stop
+     * @param ladders all there are
      */
-    HeatStops(Figure massKg, Cooling cooling, double tauU) {
+    HeatStops(
+            Figure massKg,
+            Cooling cooling,
+            double tauU,
+            Map<UUID, List<DiscReadingView>> beside,
+            Map<UUID, Ladder> ladders) {
         this.massKg = massKg;
         this.cooling = cooling;
         this.tauU = tauU;
+        this.beside = beside;
+        this.ladders = ladders;
     }
 
     HeatStudy.Stop of(StopView stop) {
-        return stop.measured() != null ? logged(stop, stop.measured()) : byHand(stop, stop.byHand());
-    }
-
-    private HeatStudy.Stop logged(StopView stop, MeasuredStop m) {
-        Map<WheelPosition, HeatStudy.Disc> discs = new EnumMap<>(WheelPosition.class);
+        Map<WheelPosition, HeatStudy.Disc> seen = new EnumMap<>(WheelPosition.class);
         for (WheelPosition w : WheelPosition.values()) {
-            Figure trough = known(m.startTemperatures().get(w), "no sensor on this disc");
-            Figure peak = known(m.peakTemperatures().get(w), "no sensor on this disc");
-            if (trough.isKnown() || peak.isKnown()) {
-                discs.put(w, new HeatStudy.Disc(trough, peak, Figure.of(SENSOR_C), false));
+            Figure trough = trough(stop, w);
+            List<PeakClue> clues = clues(stop, w);
+            if (trough.isKnown() || !clues.isEmpty()) {
+                PeakBelief peak =
+                        discs.computeIfAbsent(w, k -> new PeakHistory()).next(clues);
+                seen.put(w, new HeatStudy.Disc(trough, peak));
             }
         }
-        Figure energy = massKg.isKnown() && m.entrySpeed().isKnown()
-                ? Figure.of(DiscRise.energyJ(
-                        massKg.value(), m.entrySpeed().value(), m.exitSpeed().orElse(0)))
-                : massKg;
-        return new HeatStudy.Stop(stop.number(), energy, discs);
+        double exit = stop.measured() == null ? 0 : stop.measured().exitSpeed().orElse(0);
+        Figure energy =
+                massKg.isKnown() ? stop.entrySpeed().map(v -> DiscRise.energyJ(massKg.value(), v, exit)) : massKg;
+        return new HeatStudy.Stop(stop.number(), energy, seen);
     }
 
-    private HeatStudy.Stop byHand(StopView stop, SheetStop row) {
-        Map<WheelPosition, HeatStudy.Disc> discs = new EnumMap<>(WheelPosition.class);
-        for (WheelPosition w : WheelPosition.values()) {
-            var start = row.startTemperatures().get(w);
-            var end = row.endTemperatures().get(w);
-            if (start == null && end == null) {
-                continue;
-            }
-            Figure trough = start == null ? Figure.unknown("not read before the stop") : Figure.of(start.inside());
-            if (end == null) {
-                Figure none = Figure.unknown("not read after the stop");
-                discs.put(w, new HeatStudy.Disc(trough, none, none, true));
-            } else {
-                double late = stop.lateS() == null ? 0 : stop.lateS();
-                Cooling.Peak peak =
-                        cooling.peakBefore(new Cooling.Peak(end.inside(), READING_C), late, tauU, AMBIENT_C);
-                discs.put(
-                        w, new HeatStudy.Disc(trough, Figure.of(peak.celsius()), Figure.of(peak.uncertaintyC()), true));
+    private static Figure trough(StopView stop, WheelPosition w) {
+        Double sensed = stop.measured() == null
+                ? null
+                : stop.measured().startTemperatures().get(w);
+        var read =
+                stop.byHand() == null ? null : stop.byHand().startTemperatures().get(w);
+        return sensed != null
+                ? Figure.of(sensed)
+                : read != null ? Figure.of(read.inside()) : Figure.unknown("not read before the stop");
+    }
+
+    private List<PeakClue> clues(StopView stop, WheelPosition w) {
+        List<PeakClue> clues = new ArrayList<>();
+        Double sensed = stop.measured() == null
+                ? null
+                : stop.measured().peakTemperatures().get(w);
+        if (sensed != null) {
+            clues.add(PeakClue.sensed(sensed));
+        }
+        var read =
+                stop.byHand() == null ? null : stop.byHand().endTemperatures().get(w);
+        if (read != null) {
+            double lateS = stop.lateS() == null ? 0 : stop.lateS();
+            clues.add(PeakClue.read(PeakSource.BLACKENED, Optional.empty(), read.inside(), lateS, cooling, tauU));
+        }
+        for (DiscReadingView r : beside.getOrDefault(stop.id(), List.of())) {
+            if (r.reading().wheel() == w) {
+                clues.add(clue(r.reading()));
             }
         }
-        Figure entry = stop.entrySpeed();
-        Figure energy = massKg.isKnown() && entry.isKnown()
-                ? Figure.of(DiscRise.energyJ(massKg.value(), entry.value(), 0))
-                : massKg.isKnown() ? entry : massKg;
-        return new HeatStudy.Stop(stop.number(), energy, discs);
+        return clues;
     }
 
-    private static Figure known(Double value, String whyNot) {
-        return value == null ? Figure.unknown(whyNot) : Figure.of(value);
+    private PeakClue clue(DiscReading reading) {
+        if (reading.painted()) {
+            discs.computeIfAbsent(reading.wheel(), k -> new PeakHistory()).painted();
+        }
+        return reading.clue(reading.ladderId().map(ladders::get), cooling, tauU);
     }
 }

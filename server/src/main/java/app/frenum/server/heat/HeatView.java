@@ -1,9 +1,12 @@
 package app.frenum.server.heat;
 
+import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.PadWindow;
+import app.frenum.core.heat.SpeedCooling;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
+import app.frenum.server.disc.AirFlowView;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -12,11 +15,13 @@ import org.jspecify.annotations.Nullable;
 /**
  * The heat of a test.
  *
+ * @param airFlow what was seen of the air about the brakes
  * @param limitC chosen for the discs; null when there is none
  * @param blocking how trough and peak hang on what is left of the duct; null without three openings
  */
 record HeatView(
         List<HeatSide> sides,
+        List<AirFlowView> airFlow,
         @Nullable Double limitC,
         @Nullable Blocking blocking) {
 
@@ -26,7 +31,10 @@ record HeatView(
      * @param fronts pad window of the front pads, °C; null when it is not known
      * @param window how they were worked; null without a window
      * @param cooling per disc
+     * @param coolingAt time constant of the front discs at several speeds
      * @param traces sensors over time, one for each recording
+     * @param stops as in the study, in the same order
+     * @param readings that people entered here, beside sensors and stop sheets
      * @param stopping what stopping took meanwhile: a device that cools and lengthens the stop must be seen to do both
      */
     record HeatSide(
@@ -36,10 +44,17 @@ record HeatView(
             @Nullable PadWindow window,
             HeatStudy study,
             Map<WheelPosition, CoolingView> cooling,
-            Figure c0,
-            Figure c1,
+            List<SpeedCooling.At> coolingAt,
             List<TraceView> traces,
+            List<StopRef> stops,
+            List<ReadingView> readings,
             StoppingView stopping) {}
+
+    /** A stop that a reading can be entered for. */
+    record StopRef(UUID id, int number, int block) {}
+
+    /** A reading of a disc, with the stop it was read after. */
+    record ReadingView(UUID id, UUID stopId, int stop, DiscReading reading) {}
 
     /** Stopping distances that count: how many, their mean, and the half-width of its 95 % interval, m. */
     record StoppingView(int n, Figure meanM, Figure halfWidthM) {}

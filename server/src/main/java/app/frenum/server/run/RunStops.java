@@ -1,6 +1,8 @@
 package app.frenum.server.run;
 
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.heat.DiscReading;
+import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.procedure.run.HandReadings;
@@ -18,10 +20,12 @@ import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.device.DeviceService;
 import app.frenum.server.device.Weather;
+import app.frenum.server.disc.DiscService;
 import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestService;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -40,11 +44,13 @@ class RunStops {
     private final TestService tests;
     private final StopService stops;
     private final DeviceService devices;
+    private final DiscService discs;
 
-    RunStops(TestService tests, StopService stops, DeviceService devices) {
+    RunStops(TestService tests, StopService stops, DeviceService devices, DiscService discs) {
         this.tests = tests;
         this.stops = stops;
         this.devices = devices;
+        this.discs = discs;
     }
 
     /** Keeps a decided stop, if it is one that is compared. */
@@ -71,6 +77,7 @@ class RunStops {
                             phase, last.readings().pedal().map(PedalFeel::label).orElse(null), null),
                     struckOut(last),
                     last.decision().orElseThrow().by());
+            keepPeaks(last);
             return;
         }
         String configuration = script.sides().get(step.configuration()).name();
@@ -86,6 +93,26 @@ class RunStops {
                                 : last.readings().lateS()),
                 struckOut(last),
                 last.decision().orElseThrow().by());
+    }
+
+    /** Discs read by hand beside the logger: both tell of the same peaks. */
+    private void keepPeaks(JudgedStop last) {
+        HandReadings r = last.readings();
+        Optional<Quantity> late = Optional.of(new Quantity(Math.round(r.lateS() * 10) / 10.0, Unit.SECONDS));
+        r.peaks()
+                .forEach((wheel, value) -> discs.keep(
+                        UUID.nameUUIDFromBytes((last.id() + wheel.name()).getBytes(StandardCharsets.UTF_8)),
+                        last.id(),
+                        new DiscReading(
+                                wheel,
+                                PeakSource.BLACKENED,
+                                Optional.empty(),
+                                Optional.of(value),
+                                late,
+                                Optional.empty(),
+                                Optional.empty(),
+                                false,
+                                last.decision().orElseThrow().by())));
     }
 
     private Conditions conditions(PlanRequest plan, Instant when) {

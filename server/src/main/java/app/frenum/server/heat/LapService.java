@@ -1,0 +1,134 @@
+package app.frenum.server.heat;
+
+import app.frenum.core.garage.VehicleField;
+import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.DiscRise;
+import app.frenum.core.heat.LapHeat;
+import app.frenum.core.heat.LapLength;
+import app.frenum.core.heat.MeasuredLaps;
+import app.frenum.core.log.Log;
+import app.frenum.core.log.Role;
+import app.frenum.core.log.Signal;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.StopKind;
+import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopView;
+import app.frenum.server.garage.GarageService;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestDefinition;
+import app.frenum.server.plan.TestService;
+import app.frenum.server.recording.RecordingService;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds laps in the recordings of a test. It reads their samples, and so stands beside the heat itself. */
+@Service
+@Transactional(readOnly = true)
+class LapService {
+    /** Fewer brakings than this are no laps worth looking for. */
+    private static final int FEWEST_BRAKINGS = 6;
+
+    private static final double USUAL_TAU_S = 200;
+    private static final double USUAL_AMBIENT_C = 15;
+
+    private final TestService tests;
+    private final StopService stops;
+    private final GarageService garage;
+    private final RecordingService recordings;
+
+    LapService(TestService tests, StopService stops, GarageService garage, RecordingService recordings) {
+        this.tests = tests;
+        this.stops = stops;
+        this.garage = garage;
+        this.recordings = recordings;
+    }
+
+    LapsView laps(UUID testId) {
+        TestDefinition test = tests.test(testId);
+        VehicleSpec vehicle = garage.vehicle(test.vehicleId()).spec();
+        List<LapsView.DrivenLaps> all = new ArrayList<>();
+        for (SeriesView series : tests.seriesOf(testId)) {
+            String name = garage.byId(List.of(series.configurationId()))
+                    .get(series.configurationId())
+                    .label();
+            brakings(series, test).forEach((recording, brakings) -> {
+                if (isTrack(brakings)) {
+                    all.add(driven(recording, series, name, brakings, vehicle));
+                }
+            });
+        }
+        return new LapsView(all);
+    }
+
+    private Map<UUID, List<MeasuredStop>> brakings(SeriesView series, TestDefinition test) {
+        Map<UUID, List<MeasuredStop>> byRecording = new LinkedHashMap<>();
+        for (StopView s : stops.stopsOf(List.of(series.id()), test)) {
+            if (!s.struckOut() && s.measured() != null) {
+                byRecording
+                        .computeIfAbsent(s.recordingId(), k -> new ArrayList<>())
+                        .add(s.measured());
+            }
+        }
+        return byRecording;
+    }
+
+    /** A car that mostly comes to rest is on a test lane, not on a circuit. */
+    private static boolean isTrack(List<MeasuredStop> brakings) {
+        long snubs = brakings.stream().filter(m -> m.kind() == StopKind.SNUB).count();
+        return brakings.size() >= FEWEST_BRAKINGS && snubs > 0.9 * brakings.size();
+    }
+
+    private LapsView.DrivenLaps driven(
+            UUID recordingId, SeriesView series, String name, List<MeasuredStop> brakings, VehicleSpec vehicle) {
+        Log log = recordings.open(recordingId).log();
+        Signal speed = log.signal(Role.SPEED, 0, log.durationS());
+        Signal driven = LapLength.driven(speed);
+        Figure mass = vehicle.figure(VehicleField.MASS_LADEN);
+        List<MeasuredLaps.Braking> all = brakings.stream()
+                .filter(m -> m.entrySpeed().isKnown() && m.exitSpeed().isKnown())
+                .map(m -> new MeasuredLaps.Braking(
+                        m.onsetS(),
+                        m.entrySpeed().value(),
+                        m.exitSpeed().value(),
+                        m.startTemperatures(),
+                        m.peakTemperatures()))
+                .toList();
+        MeasuredLaps laps = MeasuredLaps.of(all, driven, LapLength.of(speed, driven), mass);
+        List<LapHeat.Event> events = laps.events();
+        Figure frontDisc = vehicle.figure(VehicleField.FRONT_DISC_MASS);
+        Figure share = vehicle.brakeForceShare();
+        UUID configuration = series.configurationId();
+        if (events.isEmpty() || !mass.isKnown() || !frontDisc.isKnown() || !share.isKnown()) {
+            Figure none = Figure.unknown(
+                    events.isEmpty()
+                            ? "no laps are seen"
+                            : "the vehicle’s mass, disc mass or brake-force share is not known");
+            return new LapsView.DrivenLaps(recordingId, configuration, name, laps, none, List.of(), none.reason());
+        }
+        LapHeat heat = new LapHeat(mass.value(), events);
+        double tau = vehicle.figure(VehicleField.COOLING_TIME).orElse(USUAL_TAU_S);
+        Double ambient = series.conditions().ambientC();
+        Cooling cooling = new Cooling(tau, ambient == null ? USUAL_AMBIENT_C : ambient);
+        LapHeat.Settled settled = heat.settle(cooling, new DiscRise(mass.value(), share.value(), frontDisc.value(), 2));
+        return new LapsView.DrivenLaps(
+                recordingId,
+                configuration,
+                name,
+                laps,
+                Figure.of(heat.lapKwh()),
+                settled.swings(),
+                String.format(
+                        Locale.ROOT,
+                        "settled after %d laps, by the layout’s share, the disc’s mass and a time constant of %.0f s",
+                        settled.laps(),
+                        tau));
+    }
+}
