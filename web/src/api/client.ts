@@ -92,3 +92,4 @@ export function upload<T>(path: string, file: File, onProgress: (share: number) 
     request.send(file);
   });
 }
+export const remove = <T>(path: string) => send<T>('DELETE', path, null);

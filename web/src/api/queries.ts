@@ -29,6 +29,9 @@ import type {
   Photo,
   PlanForm,
   Weather,
+  DiscForm,
+  DrivenLaps,
+  Ladder,
 } from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
@@ -174,3 +177,19 @@ export const heat = (testId: string, wantedTroughC: number | null) =>
     queryFn: () =>
       get<Heat>(`/tests/${testId}/heat${wantedTroughC === null ? '' : `?wantedTroughC=${wantedTroughC}`}`),
   });
+
+export const laps = (testId: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'laps'],
+    queryFn: () => get<{ recordings: DrivenLaps[] }>(`/tests/${testId}/laps`),
+  });
+
+export const discForm = () =>
+  queryOptions({
+    queryKey: ['discs', 'form'],
+    queryFn: () => get<DiscForm>('/discs/form'),
+    staleTime: Infinity,
+  });
+
+export const ladders = () =>
+  queryOptions({ queryKey: ['ladders'], queryFn: () => get<Ladder[]>('/ladders') });

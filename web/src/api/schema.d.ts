@@ -1110,18 +1110,15 @@ export interface components {
             whyNone: string;
         };
         Corner: {
-            /** Format: double */
-            atM: number;
-            energyJ: components["schemas"]["Summary"];
-            gapS: components["schemas"]["Summary"];
-            peakC: {
-                [key: string]: number;
-            };
-            troughC: {
-                [key: string]: number;
-            };
-            v1: components["schemas"]["Summary"];
-            v2: components["schemas"]["Summary"];
+            hottestC: components["schemas"]["WrittenFigure"];
+            innerOverC: components["schemas"]["Summary"];
+            lastTroughC: components["schemas"]["WrittenFigure"];
+            meanRiseC: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            predictedRiseC: components["schemas"]["WrittenFigure"];
+            ratio: components["schemas"]["WrittenFigure"];
+            riseHalfC: components["schemas"]["WrittenFigure"];
         };
         CrackItem: {
             /** @enum {string} */
@@ -1202,8 +1199,8 @@ export interface components {
             troughC: components["schemas"]["WrittenFigure"];
         };
         DiscForm: {
-            methods: components["schemas"]["Choice"][];
-            sources: components["schemas"]["Choice"][];
+            methods: components["schemas"]["Way"][];
+            sources: components["schemas"]["Way"][];
         };
         DiscReading: {
             by: string;
@@ -1682,6 +1679,20 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        LapCorner: {
+            /** Format: double */
+            atM: number;
+            energyJ: components["schemas"]["Summary"];
+            gapS: components["schemas"]["Summary"];
+            peakC: {
+                [key: string]: number;
+            };
+            troughC: {
+                [key: string]: number;
+            };
+            v1: components["schemas"]["Summary"];
+            v2: components["schemas"]["Summary"];
+        };
         LapHeatRequest: {
             ambient: components["schemas"]["WrittenQuantity"];
             axleShare: components["schemas"]["WrittenQuantity"];
@@ -1794,6 +1805,17 @@ export interface components {
                 [key: string]: boolean;
             };
         };
+        Mark: {
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            status: "COUNTS" | "STRUCK_OUT" | "REPEAT";
+            /** Format: uuid */
+            stopId: string;
+            /** Format: double */
+            value: number;
+            why: string;
+        };
         MarkView: {
             /** Format: double */
             fromS: number;
@@ -1803,7 +1825,7 @@ export interface components {
             toS: number;
         };
         MeasuredLaps: {
-            corners: components["schemas"]["Corner"][];
+            corners: components["schemas"]["LapCorner"][];
             lapM: components["schemas"]["WrittenFigure"];
             /** Format: int32 */
             laps: number;
@@ -2154,6 +2176,10 @@ export interface components {
             byTheRules: number;
             remarks: components["schemas"]["Remark"][];
         };
+        RunSide: {
+            name: string;
+            switches: components["schemas"]["Switch"][];
+        };
         RunView: {
             approach: components["schemas"]["Approach"];
             /** Format: int32 */
@@ -2178,7 +2204,7 @@ export interface components {
             /** Format: double */
             rate: number;
             review: components["schemas"]["RunReview"];
-            sides: components["schemas"]["SideView"][];
+            sides: components["schemas"]["RunSide"][];
             signedBy: string;
             snub: boolean;
             /** @enum {string} */
@@ -2284,8 +2310,32 @@ export interface components {
             values: number[];
         };
         SideView: {
-            name: string;
-            switches: components["schemas"]["Switch"][];
+            asDrivenMean: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
+            changed: string[];
+            configuration: string;
+            /** Format: uuid */
+            configurationId: string;
+            cv: components["schemas"]["WrittenFigure"];
+            entrySpeedMean: components["schemas"]["WrittenFigure"];
+            halfWidth95: components["schemas"]["WrittenFigure"];
+            mean: components["schemas"]["WrittenFigure"];
+            median: components["schemas"]["WrittenFigure"];
+            mfddMean: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            range: components["schemas"]["WrittenFigure"];
+            /** Format: int64 */
+            repeat: number;
+            sd: components["schemas"]["WrittenFigure"];
+            speedAlong: number[][];
+            startTemperatureMean: components["schemas"]["WrittenFigure"];
+            stops: components["schemas"]["Mark"][];
+            /** Format: int64 */
+            struckOut: number;
+            trendP: components["schemas"]["WrittenFigure"];
+            trendPerStop: components["schemas"]["WrittenFigure"];
         };
         Signed: components["schemas"]["Happening"] & {
             gate?: components["schemas"]["SafetyGate"];
@@ -2547,6 +2597,10 @@ export interface components {
         };
         WavedOff: components["schemas"]["Happening"] & {
             reason?: string;
+        };
+        Way: {
+            label: string;
+            name: string;
         };
         Weather: {
             airC: components["schemas"]["WrittenFigure"];

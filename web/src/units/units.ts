@@ -53,6 +53,9 @@ export function figure(f: Figure | undefined, shown: Shown, decimals = shown.dec
 /** The size of a difference in the chosen unit: offsets, as of temperatures, fall out. */
 export const span = (inside: number, shown: Shown) => shown.of(inside) - shown.of(0);
 
+/** A difference of temperatures, which has no offset. */
+const APART = /(\d+(?:\.\d+)?) °C(?= (?:hotter|cooler))/g;
+
 const TOLD: [RegExp, Kind][] = [
   [/(\d+(?:\.\d+)?) km\/h/g, 'speed'],
   [/(\d+(?:\.\d+)?) m\/s²/g, 'deceleration'],
@@ -64,6 +67,10 @@ const TOLD: [RegExp, Kind][] = [
 /** A message of the core, which speaks metric, in the units a person chose; no more digits than it had. */
 export function told(message: string, units: UnitTable): string {
   if (units.distance.unit === 'm') return message;
+  const apart = message.replace(
+    APART,
+    (_, c: string) => `${number(span(Number(c), units.temperature), 0)} ${units.temperature.unit}`,
+  );
   return TOLD.reduce(
     (text, [pattern, kind]) =>
       text.replace(pattern, (_, written: string) => {
@@ -71,6 +78,6 @@ export function told(message: string, units: UnitTable): string {
         const decimals = Math.min(units[kind].decimals, (written.split('.')[1] ?? '').length);
         return `${number(units[kind].of(inside), decimals)} ${units[kind].unit}`;
       }),
-    message,
+    apart,
   );
 }

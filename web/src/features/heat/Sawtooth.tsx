@@ -6,7 +6,8 @@ import { Picture } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, type UnitTable } from '../../units/units';
-import { WHEEL_NAMES } from './words';
+import { Clues } from './Clues';
+import { clueTops, WHEEL_NAMES } from './words';
 
 const HEIGHT = 260;
 const LEFT = 46;
@@ -30,7 +31,7 @@ export function Sawtooth(props: {
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const t = units.temperature;
   const peaks = side.study.stops.flatMap((s) =>
-    Object.values(s.discs).flatMap((d) => (d.peakC.value === undefined ? [] : [t.of(d.peakC.value)])),
+    Object.values(s.discs).flatMap((d) => clueTops(d.peak).map((c) => t.of(c))),
   );
   const top = Math.max(t.of(150), ...peaks) * 1.08;
   const y = scaleLinear([Math.min(0, t.of(0)), top], [HEIGHT, 6]);
@@ -53,7 +54,7 @@ export function Sawtooth(props: {
             ...WHEEL_NAMES.map(([w]) => {
               const d = s.discs[w];
               const c = (v: number | undefined) => (v === undefined ? '–' : number(t.of(v), 0));
-              return d ? `${c(d.troughC.value)} to ${c(d.peakC.value)}` : '–';
+              return d ? `${c(d.troughC.value)} to ${c(d.peak.peakC.value)}` : '–';
             }),
           ]),
         }}
@@ -112,7 +113,10 @@ export function Sawtooth(props: {
           </g>
         )}
         {trace ? (
-          <Lines trace={trace} letter={letter} x={(s) => x(minutes(s))} y={(c) => y(t.of(c))} />
+          <>
+            <Lines trace={trace} letter={letter} x={(s) => x(minutes(s))} y={(c) => y(t.of(c))} />
+            <Clues side={side} trace={trace} letter={letter} x={(s) => x(minutes(s))} y={(c) => y(t.of(c))} />
+          </>
         ) : (
           <ByHand side={side} letter={letter} x={x} y={(c) => y(t.of(c))} span={t.of(1) - t.of(0)} />
         )}
@@ -172,8 +176,8 @@ function ByHand(props: { side: HeatSide; letter: Letter; x: Scale; y: Scale; spa
           if (!d) return null;
           const at = x(i + 1) + (k - 1.5) * 5;
           const start = d.troughC.value;
-          const peak = d.peakC.value;
-          const u = 2 * (d.peakU.value ?? 0);
+          const peak = d.peak.peakC.value;
+          const u = 2 * (d.peak.peakU.value ?? 0);
           return (
             <g key={`${wheel}${s.number}`}>
               {start !== undefined && peak !== undefined && (

@@ -1,6 +1,6 @@
-import type { HeatSide, Wheel } from '../../api/types';
+import type { HeatSide, Peak, PeakClue, PeakSource, Wheel } from '../../api/types';
 import { letterOf } from '../../charts/letters';
-import { number, type UnitTable } from '../../units/units';
+import { number, span, type UnitTable } from '../../units/units';
 
 export const WHEEL_NAMES: [Wheel, string][] = [
   ['FRONT_LEFT', 'front left'],
@@ -31,7 +31,7 @@ function sideAnswer(side: HeatSide, letter: string, units: UnitTable): string {
 export function hottestOf(side: HeatSide) {
   const all = side.study.stops.flatMap((s) =>
     WHEEL_NAMES.flatMap(([wheel, name]) => {
-      const c = s.discs[wheel]?.peakC.value;
+      const c = s.discs[wheel]?.peak.peakC.value;
       return c === undefined ? [] : [{ celsius: c, name, stop: s.number }];
     }),
   );
@@ -44,5 +44,44 @@ export function hottestOf(side: HeatSide) {
 /** In how many stops a front disc went over a temperature. */
 export const peaksAbove = (side: HeatSide, celsius: number) =>
   side.study.stops.filter((s) =>
-    (['FRONT_LEFT', 'FRONT_RIGHT'] as const).some((w) => (s.discs[w]?.peakC.value ?? -1e9) > celsius),
+    (['FRONT_LEFT', 'FRONT_RIGHT'] as const).some((w) => (s.discs[w]?.peak.peakC.value ?? -1e9) > celsius),
   ).length;
+
+export const wheelName = (wheel: Wheel) => WHEEL_NAMES.find(([w]) => w === wheel)?.[1] ?? wheel;
+
+const SOURCES: Record<PeakSource, string> = {
+  SENSOR: 'sensor',
+  PROBE: 'contact probe',
+  BLACKENED: 'blackened patch',
+  BARE: 'bare metal',
+  LADDER: 'ladder',
+};
+
+/** By what a disc was read, in a word or two. */
+export const sourceWord = (source: PeakSource) => SOURCES[source];
+
+/** What one clue says, in the units of its reader. */
+export function clueWords(clue: PeakClue, units: UnitTable): string {
+  const t = units.temperature;
+  const face = clue.face ? `, ${clue.face.toLowerCase()} face` : '';
+  if (clue.source === 'LADDER') {
+    const { atLeastC, belowC } = clue;
+    const from =
+      atLeastC.value === undefined
+        ? (atLeastC.reason ?? '')
+        : `at least ${number(t.of(atLeastC.value), 0)} ${t.unit}`;
+    const below =
+      belowC.value === undefined ? (belowC.reason ?? '') : `below ${number(t.of(belowC.value), 0)} ${t.unit}`;
+    return `${from}; ${below}`;
+  }
+  const peak = `${number(t.of(clue.peakC.value ?? 0), 0)} ± ${number(2 * span(clue.peakU.value ?? 0, t), 0)} ${t.unit}`;
+  return clue.lateS > 0
+    ? `${number(t.of(clue.readC.value ?? 0), 0)} after ${number(clue.lateS, 0)} s${face}: ${peak} at the peak`
+    : `${peak}${face}`;
+}
+
+/** Every temperature of a peak that a picture has to have room for, °C. */
+export const clueTops = (peak: Peak): number[] =>
+  [peak.peakC, ...peak.clues.flatMap((c) => [c.peakC, c.belowC, c.atLeastC])].flatMap((f) =>
+    f.value === undefined ? [] : [f.value],
+  );

@@ -74,18 +74,45 @@ public final class LapHeat {
         double t = cooling.ambientC();
         List<Swing> last = List.of();
         for (int lap = 1; lap <= MOST_LAPS; lap++) {
-            List<Swing> swings = new ArrayList<>();
-            for (Event e : events) {
-                double peak = t + disc.of(e.v1(), e.v2());
-                swings.add(new Swing(t, peak));
-                t = cooling.after(peak, e.gapS());
-            }
+            List<Swing> swings = lap(t, cooling, disc);
             if (repeats(last, swings)) {
                 return new Settled(lap, swings);
             }
+            t = after(swings, cooling);
             last = swings;
         }
         return new Settled(MOST_LAPS, last);
+    }
+
+    /**
+     * The swings of one lap of several.
+     *
+     * @param lap which, from 1
+     * @param fromC of the disc before the first
+     */
+    public List<Swing> swings(int lap, double fromC, Cooling cooling, DiscRise disc) {
+        List<Swing> swings = lap(fromC, cooling, disc);
+        for (int i = 1; i < lap; i++) {
+            swings = lap(after(swings, cooling), cooling, disc);
+        }
+        return swings;
+    }
+
+    private List<Swing> lap(double fromC, Cooling cooling, DiscRise disc) {
+        List<Swing> swings = new ArrayList<>();
+        double t = fromC;
+        for (Event e : events) {
+            double peak = t + disc.of(e.v1(), e.v2());
+            swings.add(new Swing(t, peak));
+            t = cooling.after(peak, e.gapS());
+        }
+        return swings;
+    }
+
+    private double after(List<Swing> swings, Cooling cooling) {
+        return cooling.after(
+                swings.get(swings.size() - 1).peakC(),
+                events.get(events.size() - 1).gapS());
     }
 
     private static boolean repeats(List<Swing> before, List<Swing> now) {

@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param laps how many were begun
  * @param corners in the order of the lap
  */
-public record MeasuredLaps(Figure lapM, int laps, List<Corner> corners) {
+public record MeasuredLaps(Figure lapM, int laps, List<LapCorner> corners) {
     /** A braking this far from where a corner is braked for, m, is for another corner. */
     private static final double NEAR_M = 90;
     /** A corner that is braked for in fewer than this share of the laps is traffic, not a corner. */
@@ -50,7 +50,7 @@ public record MeasuredLaps(Figure lapM, int laps, List<Corner> corners) {
      * @param troughC per disc, in the last lap
      * @param peakC per disc, in the last lap
      */
-    public record Corner(
+    public record LapCorner(
             double atM,
             Summary v1,
             Summary v2,
@@ -77,10 +77,10 @@ public record MeasuredLaps(Figure lapM, int laps, List<Corner> corners) {
         double start = placed.get(0).drivenM();
         List<List<Placed>> groups = grouped(placed, lapM.value());
         int laps = (int) ((placed.get(placed.size() - 1).drivenM() - start) / lapM.value()) + 1;
-        List<Corner> corners = groups.stream()
+        List<LapCorner> corners = groups.stream()
                 .filter(g -> g.size() >= Math.max(2, OFTEN * laps))
                 .map(g -> corner(g, phase(g.get(0).drivenM() - start, lapM.value()), massKg))
-                .sorted(Comparator.comparingDouble(Corner::atM))
+                .sorted(Comparator.comparingDouble(LapCorner::atM))
                 .toList();
         return new MeasuredLaps(lapM, laps, corners);
     }
@@ -122,7 +122,7 @@ public record MeasuredLaps(Figure lapM, int laps, List<Corner> corners) {
         return laps < 0.5 ? Double.POSITIVE_INFINITY : Math.abs(laps - Math.rint(laps)) * lapM;
     }
 
-    private static Corner corner(List<Placed> group, double atM, Figure massKg) {
+    private static LapCorner corner(List<Placed> group, double atM, Figure massKg) {
         Braking last = group.get(group.size() - 1).braking();
         double[] energies = massKg.isKnown()
                 ? group.stream()
@@ -130,7 +130,7 @@ public record MeasuredLaps(Figure lapM, int laps, List<Corner> corners) {
                                 massKg.value(), p.braking().v1(), p.braking().v2()))
                         .toArray()
                 : new double[0];
-        return new Corner(
+        return new LapCorner(
                 atM,
                 Summary.of(group.stream().mapToDouble(p -> p.braking().v1()).toArray()),
                 Summary.of(group.stream().mapToDouble(p -> p.braking().v2()).toArray()),

@@ -72,7 +72,7 @@ class MeasuredLapsTest {
         assertThat(found.laps()).isEqualTo(6);
         assertThat(found.corners()).hasSize(4);
         for (int i = 0; i < LAP.size(); i++) {
-            MeasuredLaps.Corner corner = found.corners().get(i);
+            MeasuredLaps.LapCorner corner = found.corners().get(i);
             assertThat(corner.v1().n()).isBetween(5, 6);
             assertThat(corner.v2().mean().value()).isCloseTo(LAP.get(i).v2(), within(0.6));
             assertThat(corner.energyJ().mean().value())
@@ -83,6 +83,12 @@ class MeasuredLapsTest {
             assertThat(corner.peakC().get(WheelPosition.FRONT_LEFT))
                     .isGreaterThan(corner.troughC().get(WheelPosition.FRONT_LEFT));
         }
+        LapHeat heat = new LapHeat(1300, found.events());
+        Cooling cooling = new Cooling(150, 15);
+        DiscRise disc = new DiscRise(1300, 0.7, 11, 2);
+        LapHeat.Settled settled = heat.settle(cooling, disc);
+        assertThat(heat.swings(settled.laps(), cooling.ambientC(), cooling, disc))
+                .isEqualTo(settled.swings());
         double lapS = found.events().stream().mapToDouble(LapHeat.Event::gapS).sum();
         assertThat(lapS).isBetween(55.0, 120.0);
     }

@@ -85,10 +85,10 @@ public final class DemoScenario {
 
     /** The airfield's perimeter: four corners, of which the third is the hard one. */
     private static final List<LapDrive.Corner> PERIMETER = List.of(
-            new LapDrive.Corner(300, 13, 470, 5),
-            new LapDrive.Corner(180, 17, 330, 4.5),
-            new LapDrive.Corner(360, 11, 560, 5.5),
-            new LapDrive.Corner(150, 14, 280, 4.5));
+            new LapDrive.Corner(150, 13, 330, 4.5),
+            new LapDrive.Corner(90, 17, 290, 4),
+            new LapDrive.Corner(190, 11, 420, 5),
+            new LapDrive.Corner(70, 14, 260, 4));
 
     public static final int LAPS = 6;
 

@@ -11,18 +11,18 @@ import java.util.List;
  * @param sources by what people read a disc
  * @param methods how they look at the air
  */
-record DiscForm(List<Choice> sources, List<Choice> methods) {
-    /** One of several, with its words. */
-    record Choice(String name, String label) {}
+record DiscForm(List<Way> sources, List<Way> methods) {
+    /** One way of looking, with its words. */
+    record Way(String name, String label) {}
 
     static DiscForm whole() {
         return new DiscForm(
                 Arrays.stream(PeakSource.values())
                         .filter(s -> s != PeakSource.SENSOR)
-                        .map(s -> new Choice(s.name(), s.label()))
+                        .map(s -> new Way(s.name(), s.label()))
                         .toList(),
                 Arrays.stream(AirFlowMethod.values())
-                        .map(m -> new Choice(m.name(), m.label()))
+                        .map(m -> new Way(m.name(), m.label()))
                         .toList());
     }
 }

@@ -25,6 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -117,18 +118,28 @@ class LapService {
         double tau = vehicle.figure(VehicleField.COOLING_TIME).orElse(USUAL_TAU_S);
         Double ambient = series.conditions().ambientC();
         Cooling cooling = new Cooling(tau, ambient == null ? USUAL_AMBIENT_C : ambient);
-        LapHeat.Settled settled = heat.settle(cooling, new DiscRise(mass.value(), share.value(), frontDisc.value(), 2));
+        DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), 2);
+        double fromC = front(all.get(0)).orElse(cooling.ambientC());
         return new LapsView.DrivenLaps(
                 recordingId,
                 configuration,
                 name,
                 laps,
                 Figure.of(heat.lapKwh()),
-                settled.swings(),
+                heat.swings(laps.laps(), fromC, cooling, disc),
                 String.format(
                         Locale.ROOT,
-                        "settled after %d laps, by the layout’s share, the disc’s mass and a time constant of %.0f s",
-                        settled.laps(),
-                        tau));
+                        "lap %d from %.0f °C, by the layout’s share, the disc’s mass and a time constant of %.0f s; it would settle after %d laps",
+                        laps.laps(),
+                        fromC,
+                        tau,
+                        heat.settle(cooling, disc).laps()));
+    }
+
+    private static OptionalDouble front(MeasuredLaps.Braking braking) {
+        return braking.troughC().entrySet().stream()
+                .filter(e -> e.getKey().isFront())
+                .mapToDouble(Map.Entry::getValue)
+                .average();
     }
 }

@@ -13,7 +13,7 @@ record LapsView(List<DrivenLaps> recordings) {
      *
      * @param laps what was driven, or why no laps are seen
      * @param lapKwh what the brakes took out of the vehicle in a lap
-     * @param predicted settled front discs, corner by corner, by the layout and the time constant
+     * @param predicted front discs in the last lap, corner by corner, by the layout and the time constant
      * @param predictedBy what the prediction went by, or why there is none
      */
     record DrivenLaps(

@@ -47,7 +47,7 @@ public record RunView(
         Double fromMps,
         boolean snub,
         List<Step> steps,
-        List<SideView> sides,
+        List<RunSide> sides,
         GateView gate,
         boolean gateOpen,
         Collection<RunState.DiscReading> discs,
@@ -84,7 +84,7 @@ public record RunView(
                         .filter(p -> p.kind() == Phase.Kind.SNUB)
                         .isPresent(),
                 run.script().steps(),
-                run.script().sides().stream().map(SideView::of).toList(),
+                run.script().sides().stream().map(RunSide::of).toList(),
                 gate,
                 gate.open(),
                 run.lastRead().values(),

@@ -9,7 +9,7 @@ import java.util.List;
  *
  * @param switches that have to be on or off for its stops
  */
-record SideView(String name, List<Switch> switches) {
+record RunSide(String name, List<Switch> switches) {
     /**
      * A switch as it is asked for.
      *
@@ -18,8 +18,8 @@ record SideView(String name, List<Switch> switches) {
      */
     record Switch(BrakeSwitch name, String label, boolean on) {}
 
-    static SideView of(RunScript.Side side) {
-        return new SideView(
+    static RunSide of(RunScript.Side side) {
+        return new RunSide(
                 side.name(),
                 side.switches().entrySet().stream()
                         .map(s -> new Switch(s.getKey(), s.getKey().label(), s.getValue()))

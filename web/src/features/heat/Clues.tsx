@@ -1,0 +1,89 @@
+import type { HeatSide, HeatTrace, PeakClue } from '../../api/types';
+import { colour, type Letter } from '../../charts/letters';
+import { sourceWord, WHEEL_NAMES } from './words';
+
+type Scale = (v: number) => number;
+
+/** What people read, over the sensors’ lines: late readings with the way back to their peak, ladders as brackets. */
+export function Clues(props: { side: HeatSide; trace: HeatTrace; letter: Letter; x: Scale; y: Scale }) {
+  const { side, trace, letter, x, y } = props;
+  return (
+    <g stroke={colour(letter)} fill="none">
+      {trace.marks.flatMap((mark) => {
+        const at = side.stops.findIndex((s) => s.number === mark.number && s.block === trace.block);
+        const discs = side.study.stops[at]?.discs ?? {};
+        return WHEEL_NAMES.flatMap(([wheel, name]) =>
+          (discs[wheel]?.peak.clues ?? [])
+            .filter((c) => c.source !== 'SENSOR')
+            .map((c, i) => (
+              <g key={`${mark.number}${wheel}${i}`}>
+                <title>{`stop ${mark.number}, ${name}, ${sourceWord(c.source)}`}</title>
+                {c.source === 'LADDER' ? (
+                  <Bracket clue={c} x={x(mark.toS)} y={y} />
+                ) : (
+                  <WayBack clue={c} restS={mark.toS} x={x} y={y} />
+                )}
+              </g>
+            )),
+        );
+      })}
+    </g>
+  );
+}
+
+/** A dot where it was read, and a circle with its ± at the peak that goes back to. */
+function WayBack({ clue, restS, x, y }: { clue: PeakClue; restS: number; x: Scale; y: Scale }) {
+  const peak = clue.peakC.value ?? 0;
+  const read = clue.readC.value ?? peak;
+  return (
+    <>
+      <line
+        x1={x(restS)}
+        x2={x(restS)}
+        y1={y(clue.atLeastC.value ?? peak)}
+        y2={y(clue.belowC.value ?? peak)}
+        strokeWidth={1.6}
+      />
+      {clue.lateS > 0 && (
+        <line
+          x1={x(restS)}
+          y1={y(peak)}
+          x2={x(restS + clue.lateS)}
+          y2={y(read)}
+          strokeWidth={1}
+          strokeDasharray="2 2"
+        />
+      )}
+      <circle cx={x(restS + clue.lateS)} cy={y(read)} r={2.4} fill="currentColor" stroke="none" />
+      <circle
+        cx={x(restS)}
+        cy={y(peak)}
+        r={4.5}
+        strokeWidth={2}
+        fill={clue.source === 'BARE' ? 'var(--joint)' : 'var(--slab)'}
+      />
+    </>
+  );
+}
+
+/** From the highest mark that changed to the lowest that did not; open where the ladder says nothing. */
+function Bracket({ clue, x, y }: { clue: PeakClue; x: number; y: Scale }) {
+  const from = clue.atLeastC.value;
+  const below = clue.belowC.value;
+  const low = from ?? (below ?? 0) - 60;
+  const high = below ?? (from ?? 0) + 60;
+  return (
+    <>
+      <line
+        x1={x + 8}
+        x2={x + 8}
+        y1={y(low)}
+        y2={y(high)}
+        strokeWidth={1.6}
+        strokeDasharray={from === undefined || below === undefined ? '3 3' : undefined}
+      />
+      {from !== undefined && <line x1={x + 2} x2={x + 14} y1={y(from)} y2={y(from)} strokeWidth={2.4} />}
+      {below !== undefined && <line x1={x + 2} x2={x + 14} y1={y(below)} y2={y(below)} strokeWidth={2.4} />}
+    </>
+  );
+}

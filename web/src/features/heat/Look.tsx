@@ -1,0 +1,39 @@
+import type { HeatSide } from '../../api/types';
+import { letterOf } from '../../charts/letters';
+import { MarkLabel } from '../../charts/Mark';
+import { Heading } from '../../ui/Layout';
+import { number, told, type UnitTable } from '../../units/units';
+
+export function Look({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
+  const remarks = sides.flatMap((s, i) => s.study.remarks.map((r) => ({ r, i })));
+  return (
+    <section>
+      <Heading>Worth a look</Heading>
+      {remarks.length === 0 ? (
+        <p className="text-[14px]">
+          Discs of one axle agree, and no rise is further than 40 % from what the layout predicts.
+        </p>
+      ) : (
+        <ul className="grid gap-1.5 text-[14px]">
+          {remarks.map(({ r, i }) => (
+            <li key={`${i}${r}`}>
+              <MarkLabel letter={letterOf(i)} /> {told(r, units)}
+            </li>
+          ))}
+        </ul>
+      )}
+      {sides.map((s, i) => {
+        const { measuredFront, measuredU, layoutFront } = s.study.share;
+        return (
+          <p key={s.configurationId} className="mt-1.5 text-[14px]">
+            <MarkLabel letter={letterOf(i)} /> Front share of the heat:{' '}
+            {measuredFront.value === undefined
+              ? `not known, ${measuredFront.reason ?? ''}`
+              : `${number(100 * measuredFront.value, 1)} ± ${number(200 * (measuredU.value ?? 0), 1)} % measured`}
+            {layoutFront.value !== undefined && `, ${number(100 * layoutFront.value, 1)} % by the layout`}.
+          </p>
+        );
+      })}
+    </section>
+  );
+}
