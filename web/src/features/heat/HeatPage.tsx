@@ -96,13 +96,13 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
           <Pads sides={data.sides} units={units} />
           <Look sides={data.sides} units={units} />
         </div>
+        <Laps testId={testId} units={units} />
         {data.sides.length > 1 && <SideBySide sides={data.sides} units={units} />}
         <CoolingTable sides={data.sides} units={units} />
         <CoolingBySpeed sides={data.sides} units={units} />
         <Corners sides={data.sides} units={units} />
         {data.blocking && <Blocking blocking={data.blocking} units={units} />}
         <AirFlow testId={testId} sides={data.sides} notes={data.airFlow} units={units} />
-        <Laps testId={testId} units={units} />
         <StopTable side={side} letter={letter} units={units} />
       </Strip>
     </>

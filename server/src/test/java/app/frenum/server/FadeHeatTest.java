@@ -163,8 +163,8 @@ class FadeHeatTest {
                 .get("discs")
                 .get("FRONT_LEFT");
         assertThat(disc.get("troughC").get("value").asDouble()).isEqualTo(88);
-        assertThat(disc.get("peakC").get("reason").asString()).isEqualTo("not read after the stop");
-        assertThat(disc.get("byHand").asBoolean()).isTrue();
+        assertThat(disc.get("peak").get("peakC").get("reason").asString()).isEqualTo("not read after the stop");
+        assertThat(disc.get("peak").get("source").isNull()).isTrue();
     }
 
     @Test

@@ -21,6 +21,8 @@ public final class Journeys {
     public static final Path PADS_AND_FLUID = written("pads-and-fluid.csv", DemoScenario::writePadsAndFluid);
     /** A simulated log of twelve stops one after another, and a long cool-down. */
     public static final Path FADE = written("fade.csv", DemoScenario::writeFadeAsBought);
+    /** A simulated track log: six laps of four corners. */
+    public static final Path LAPS = written("laps.csv", DemoScenario::writeLaps);
     /** A sheet of two configurations, five stops each. */
     public static final Path SHEET = written("sheet.csv", DemoScenario::writeOlderSheet);
 

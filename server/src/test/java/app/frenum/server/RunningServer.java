@@ -144,6 +144,10 @@ public final class RunningServer implements AutoCloseable {
                 .build());
     }
 
+    public Answer delete(String path) {
+        return send(HttpRequest.newBuilder(uri(path)).DELETE().build());
+    }
+
     public Answer upload(UUID id, Path file, String query) {
         try {
             return send(HttpRequest.newBuilder(uri("/api/imports/" + id + "?fileName=" + file.getFileName() + query))

@@ -46,7 +46,7 @@ public record PeakBelief(
                 clues.stream().filter(c -> alone && isAbove(c, chosen)).findFirst();
         List<String> doubts = clues.stream()
                 .filter(c -> !c.agreesWith(chosen))
-                .map(c -> c.isLadder() ? ladderDoubt(chosen, c, alone) : doubt(chosen, c))
+                .map(c -> c.isLadder() ? ladderDoubt(chosen, c, alone) : doubt(chosen, c, alone))
                 .toList();
         PeakBelief believed = ladder.map(l -> byLadder(List.of(l)))
                 .orElseGet(() -> new PeakBelief(
@@ -128,7 +128,7 @@ public record PeakBelief(
                                 .formatted(name);
     }
 
-    private static String doubt(PeakClue chosen, PeakClue other) {
+    private static String doubt(PeakClue chosen, PeakClue other, boolean alone) {
         String name = chosen.source().label();
         boolean lower = other.peakC().value() < chosen.peakC().value();
         return String.format(
@@ -139,7 +139,7 @@ public record PeakBelief(
                 name,
                 chosen.peakC().value(),
                 name,
-                "it is the surer of the two, or more agrees with it",
+                alone ? "it is the surer of the two" : "another reading agrees with it",
                 whyLow(lower ? other : chosen));
     }
 
