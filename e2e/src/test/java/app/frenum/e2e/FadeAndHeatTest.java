@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -67,5 +68,70 @@ class FadeAndHeatTest extends Journey {
                 .click();
         assertThat(page.getByText("Disc heat through B’s series")).isVisible();
         nothingSerious("heat");
+    }
+
+    private void choose(String label, String option) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setLabel(option));
+    }
+
+    private void type(String label, String text) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(text);
+    }
+
+    private void press(String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    @Test
+    void whatPeopleReadIsWeighedAgainstTheSensor() {
+        section("Heat");
+        Locator weighed = table("what tells of it");
+        assertThat(weighed).containsText("Bright metal radiates little");
+        press("Add a reading");
+        choose("After stop", "1, block 1");
+        choose("Disc", "rear left");
+        choose("Read by", "paint or crayon ladder");
+        press("Another ladder");
+        type("Name", "Crayons of the club");
+        type("Temperatures, °C", "150 210 hot");
+        assertThat(page.getByText("Only numbers, with spaces between.")).isVisible();
+        type("Temperatures, °C", "150 210 300");
+        press("Add this ladder");
+        choose("Highest that changed", "210 °C");
+        type("Who read it", "Marshal at the pits");
+        nothingSerious("reading of a disc");
+        press("Keep this reading");
+        assertThat(weighed).containsText("The ladder is believed: nothing changes it back.");
+        assertThat(weighed).containsText("255 ± 52 °C, by ladder");
+        page.getByText(Pattern.compile("^Readings entered here: \\d+")).click();
+        press("Remove the reading of stop 1 by ladder");
+        assertThat(weighed).not().containsText("255 ± 52 °C");
+        press("Undo");
+        assertThat(weighed).containsText("255 ± 52 °C, by ladder");
+        press("Remove the reading of stop 1 by ladder");
+        press("Add what was seen");
+        type("What was seen", "Smoke passes under the duct.");
+        choose("Seen by", "smoke");
+        type("Who looked", "Marshal at the pits");
+        press("Keep this");
+        assertThat(page.getByText("Smoke shows paths at a few km/h")).isVisible();
+        press("Remove smoke");
+        assertThat(page.getByText("Smoke passes under the duct.")).isHidden();
+    }
+
+    @Test
+    void lapsOfATrackLogShowWhatEachCornerAsks() {
+        page.navigate("/tests");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("What do laps of the perimeter"))
+                .click();
+        section("Heat");
+        assertThat(page.getByText(Pattern.compile("6 laps of 1300 m with 4 brakings, 0\\.8\\d kWh")))
+                .isVisible();
+        assertThat(table("front start to peak")).containsText(Pattern.compile("3\\s*6[67]\\d\\s*6\\s*14\\d\\.\\d"));
+        nothingSerious("laps");
     }
 }
