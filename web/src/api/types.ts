@@ -282,7 +282,7 @@ export type Judder = {
   tyreRadiusM: Figure;
   sides: {
     configurationId: string;
-    stops: { number: number; judder: { deceleration: Figure[]; pressure: Figure[] } }[];
+    stops: { number: number; judder: { deceleration: Figure[]; noise: Figure[]; pressure: Figure[] } }[];
     growing: Schemas['Growing'][];
   }[];
 };

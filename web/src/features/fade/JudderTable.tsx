@@ -14,7 +14,7 @@ const ORDERS = [0, 1, 2, 3];
 export function JudderTable({ testId, units }: { testId: string; units: UnitTable }) {
   return (
     <section>
-      <Heading note="deceleration by order of the wheel; 1 is once a turn">Judder</Heading>
+      <Heading note="deceleration by order of the wheel; 1 is once a turn; noise is what goes by half an order beside it">Judder</Heading>
       <Loaded query={useQuery(judder(testId))} what="Following the wheel round">
         {(data) =>
           data.tyreRadiusM.value === undefined ? (
@@ -46,7 +46,7 @@ function Orders({ data, units }: { data: Judder; units: UnitTable }) {
           : growing
               .map(
                 (g) =>
-                  `${g.letter}: order ${g.order} grows by ${number(d.of(g.perStop), 3)} ${d.unit} a stop. Look at the discs for uneven thickness and for what pads left on them.`,
+                  `${g.letter}: order ${g.order} grows by ${number(d.of(g.perStop), 3)} (${number(d.of(g.low), 3)} to ${number(d.of(g.high), 3)}) ${d.unit} a stop. Look at the discs for uneven thickness and for what pads left on them.`,
               )
               .join(' ')}
       </p>
@@ -57,7 +57,7 @@ function Orders({ data, units }: { data: Judder; units: UnitTable }) {
             <Th numeric>stops</Th>
             {ORDERS.map((k) => (
               <Th numeric key={k}>
-                order {k + 1}, first to last, {d.unit}
+                order {k + 1}, first to last ± noise, {d.unit}
               </Th>
             ))}
           </tr>
@@ -73,7 +73,12 @@ function Orders({ data, units }: { data: Judder; units: UnitTable }) {
                 const of = (at: number) => s.stops.at(at)?.judder.deceleration[k];
                 return (
                   <Td numeric key={k}>
-                    <FirstToLast first={of(0)} last={of(-1)} shown={(x) => number(d.of(x), 2)} />
+                    <FirstToLast
+                      first={of(0)}
+                      last={of(-1)}
+                      noise={s.stops.at(-1)?.judder.noise[k]}
+                      shown={(x) => number(d.of(x), 2)}
+                    />
                   </Td>
                 );
               })}
@@ -85,14 +90,20 @@ function Orders({ data, units }: { data: Judder; units: UnitTable }) {
   );
 }
 
-function FirstToLast(props: { first?: Figure; last?: Figure; shown: (x: number) => string }) {
-  const { first, last, shown } = props;
+function FirstToLast(props: {
+  first?: Figure;
+  last?: Figure;
+  noise?: Figure;
+  shown: (x: number) => string;
+}) {
+  const { first, last, noise, shown } = props;
   if (first?.value === undefined || last?.value === undefined) {
     return <span className="text-ink-3">{first?.reason ?? last?.reason ?? '–'}</span>;
   }
   return (
     <>
       {shown(first.value)} to {shown(last.value)}
+      {noise?.value !== undefined && <span className="text-ink-3"> ± {shown(noise.value)}</span>}
     </>
   );
 }

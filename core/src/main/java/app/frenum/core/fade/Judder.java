@@ -5,6 +5,7 @@ import app.frenum.core.log.Role;
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.ToDoubleBiFunction;
 import java.util.stream.IntStream;
 
 /**
@@ -13,9 +14,11 @@ import java.util.stream.IntStream;
  * "Judder".
  *
  * @param deceleration amplitude of orders 1 to 4, m/s²
+ * @param noise of each order's deceleration, m/s²: the mean amplitude half an order beside it, where nothing goes round
+ *     with the wheel
  * @param pressure amplitude of orders 1 to 4, bar; unknown without a pressure channel
  */
-public record Judder(List<Figure> deceleration, List<Figure> pressure) {
+public record Judder(List<Figure> deceleration, List<Figure> noise, List<Figure> pressure) {
     /** Highest order looked at. */
     public static final int ORDERS = 4;
 
@@ -24,6 +27,7 @@ public record Judder(List<Figure> deceleration, List<Figure> pressure) {
     /** An order is read from where the wheel is slow enough for so many samples to a wave. */
     private static final double SAMPLES_PER_WAVE = 4;
 
+    private static final String NO_SLOWING = "judder needs a deceleration channel";
     private static final int FEWEST_TURNS = 6;
     private static final int STEPS_PER_TURN = 64;
 
@@ -65,8 +69,10 @@ public record Judder(List<Figure> deceleration, List<Figure> pressure) {
                 .map(order -> slowEnough(v, first, fast, rate * 2 * Math.PI * tyreRadiusM / (SAMPLES_PER_WAVE * order)))
                 .toArray();
         return new Judder(
-                amplitudes(log, slowing, from + first, turns, starts, "judder needs a deceleration channel"),
-                amplitudes(log, pressure, from + first, turns, starts, "no line pressure was logged"));
+                amplitudes(log, slowing, from + first, turns, starts, Judder::amplitude, NO_SLOWING),
+                amplitudes(log, slowing, from + first, turns, starts, Judder::beside, NO_SLOWING),
+                amplitudes(
+                        log, pressure, from + first, turns, starts, Judder::amplitude, "no line pressure was logged"));
     }
 
     /** Rows after the first from which on the wheel turns slowly enough for an order to be sampled. */
@@ -81,7 +87,7 @@ public record Judder(List<Figure> deceleration, List<Figure> pressure) {
     private static Judder unknown(String why) {
         List<Figure> none =
                 IntStream.range(0, ORDERS).mapToObj(i -> Figure.unknown(why)).toList();
-        return new Judder(none, none);
+        return new Judder(none, none, none);
     }
 
     private static int channel(Log log, Role role) {
@@ -101,17 +107,24 @@ public record Judder(List<Figure> deceleration, List<Figure> pressure) {
     }
 
     private static List<Figure> amplitudes(
-            Log log, int channel, int firstRow, double[] turns, int[] starts, String whyNone) {
+            Log log,
+            int channel,
+            int firstRow,
+            double[] turns,
+            int[] starts,
+            ToDoubleBiFunction<double[], Integer> which,
+            String whyNone) {
         if (channel < 0) {
             return unknown(whyNone).deceleration;
         }
         double[] values = log.values(channel, firstRow, firstRow + turns.length);
         return IntStream.rangeClosed(1, ORDERS)
-                .mapToObj(order -> amplitude(order, turns, values, starts[order - 1]))
+                .mapToObj(order -> read(order, turns, values, starts[order - 1], which))
                 .toList();
     }
 
-    private static Figure amplitude(int order, double[] turns, double[] values, int start) {
+    private static Figure read(
+            int order, double[] turns, double[] values, int start, ToDoubleBiFunction<double[], Integer> which) {
         int n = turns.length - start;
         int whole = n < 2 ? 0 : (int) (turns[turns.length - 1] - turns[start]);
         if (whole < FEWEST_TURNS) {
@@ -120,7 +133,8 @@ public record Judder(List<Figure> deceleration, List<Figure> pressure) {
         double[] own = IntStream.range(start, turns.length)
                 .mapToDouble(i -> turns[i] - turns[start])
                 .toArray();
-        return Figure.of(amplitude(overAngle(own, Arrays.copyOfRange(values, start, values.length), whole), order));
+        return Figure.of(
+                which.applyAsDouble(overAngle(own, Arrays.copyOfRange(values, start, values.length), whole), order));
     }
 
     /** The values at even steps of wheel angle, their straight line taken out. */
@@ -156,13 +170,23 @@ public record Judder(List<Figure> deceleration, List<Figure> pressure) {
 
     /** Amplitude of one order over whole turns. */
     private static double amplitude(double[] even, int order) {
+        return amplitude(even, (double) order, even.length);
+    }
+
+    /** Mean amplitude half an order below and above, over an even number of turns, so that those go round whole too. */
+    private static double beside(double[] even, int order) {
+        int n = even.length / (2 * STEPS_PER_TURN) * 2 * STEPS_PER_TURN;
+        return (amplitude(even, order - 0.5, n) + amplitude(even, order + 0.5, n)) / 2;
+    }
+
+    private static double amplitude(double[] even, double order, int n) {
         double cosine = 0;
         double sine = 0;
-        for (int i = 0; i < even.length; i++) {
+        for (int i = 0; i < n; i++) {
             double angle = 2 * Math.PI * order * i / STEPS_PER_TURN;
             cosine += even[i] * Math.cos(angle);
             sine += even[i] * Math.sin(angle);
         }
-        return 2 * Math.hypot(cosine, sine) / even.length;
+        return 2 * Math.hypot(cosine, sine) / n;
     }
 }

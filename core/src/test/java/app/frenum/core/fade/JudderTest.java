@@ -60,7 +60,9 @@ class JudderTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4})
     void anOrderIsFoundInTheOthersAreNot(int order) {
-        List<Figure> found = judder(order, 0.3, 400).deceleration();
+        Judder judder = judder(order, 0.3, 400);
+        List<Figure> found = judder.deceleration();
+        assertThat(judder.noise()).as("what does not go round with the wheel").allMatch(f -> f.value() < 0.06);
         for (int k = 1; k <= Judder.ORDERS; k++) {
             assertThat(found.get(k - 1).value()).as("order %d", k).isCloseTo(k == order ? 0.3 : 0, within(0.03));
         }

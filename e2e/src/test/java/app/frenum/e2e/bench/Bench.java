@@ -64,6 +64,7 @@ public final class Bench {
                     whole, whole / parse, whole / copy);
             System.out.printf("largest heap %.0f MB%n", Runtime.getRuntime().maxMemory() / 1e6);
             windows(server, imported.get(imported.size() - 1));
+            new SeriesBench(server).run();
             new LiveBench(server).run();
         } finally {
             Files.delete(csv);

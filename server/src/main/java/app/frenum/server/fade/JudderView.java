@@ -2,6 +2,7 @@ package app.frenum.server.fade;
 
 import app.frenum.core.compare.Trend;
 import app.frenum.core.fade.Judder;
+import app.frenum.core.fade.TrendLine;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
 import java.util.UUID;
@@ -40,9 +41,11 @@ record JudderView(Figure tyreRadiusM, List<JudderSide> sides) {
      *
      * @param order of the wheel, from 1
      * @param perStop m/s² a stop
+     * @param low lower end of its 95 % interval, m/s² a stop
+     * @param high upper end
      * @param p Mann–Kendall, two-sided
      */
-    record Growing(int order, double perStop, double p) {
+    record Growing(int order, double perStop, double low, double high, double p) {
         static Growing of(int index, List<JudderStop> stops) {
             double[] amplitudes = stops.stream()
                     .map(s -> s.judder().deceleration().get(index))
@@ -50,7 +53,15 @@ record JudderView(Figure tyreRadiusM, List<JudderSide> sides) {
                     .mapToDouble(Figure::value)
                     .toArray();
             Trend trend = Trend.of(amplitudes);
-            return new Growing(index + 1, trend.perStop().orElse(0), trend.p().orElse(1));
+            double perStop = trend.perStop().orElse(0);
+            TrendLine line = TrendLine.of(
+                    IntStream.range(0, amplitudes.length).asDoubleStream().toArray(), amplitudes);
+            return new Growing(
+                    index + 1,
+                    perStop,
+                    line.low().orElse(perStop),
+                    line.high().orElse(perStop),
+                    trend.p().orElse(1));
         }
     }
 }
