@@ -8,6 +8,7 @@ import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 
 /**
  * The cool-downs between the stops of a log, fitted disc by disc. A cool-down begins some seconds after a stop, once the
@@ -42,7 +43,7 @@ public final class CoolDowns {
      * @param ambientC as measured; empty to leave it free
      */
     public static List<CoolDown> of(Log log, List<Stretch> between, OptionalDouble ambientC) {
-        List<CoolDown> all = new ArrayList<>();
+        List<Supplier<CoolDown>> all = new ArrayList<>();
         for (Stretch s : between) {
             for (WheelPosition w : WheelPosition.values()) {
                 if (log.channel(Role.discTemperature(w)).isPresent() && s.toS() - s.fromS() > SOAK_S + EVERY_S) {
@@ -50,10 +51,11 @@ public final class CoolDowns {
                 }
             }
         }
-        return all;
+        // A log is read by one thread; the fits, which take longer, are made on all there are.
+        return all.parallelStream().map(Supplier::get).toList();
     }
 
-    private static CoolDown fitted(Log log, WheelPosition wheel, Stretch s, OptionalDouble ambientC) {
+    private static Supplier<CoolDown> fitted(Log log, WheelPosition wheel, Stretch s, OptionalDouble ambientC) {
         Signal disc = log.signal(Role.discTemperature(wheel), s.fromS(), s.toS());
         Signal speed = log.signal(Role.SPEED, s.fromS(), s.toS());
         int n = disc.isEmpty() ? 0 : (int) ((disc.last() - disc.first()) / EVERY_S);
@@ -67,6 +69,6 @@ public final class CoolDowns {
         Figure mean = speed.size() < 2
                 ? Figure.unknown("no speed was logged")
                 : Figure.of(speed.mean(speed.first(), speed.last()));
-        return new CoolDown(wheel, s.fromS(), s.toS(), mean, CoolingFit.of(t, c, ambientC));
+        return () -> new CoolDown(wheel, s.fromS(), s.toS(), mean, CoolingFit.of(t, c, ambientC));
     }
 }

@@ -7,8 +7,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface SampleBlockRepository extends JpaRepository<SampleBlockRow, SampleBlockRow.Key> {
-    @Query("select b from SampleBlockRow b where b.key.recordingId = :recording and b.key.block = :block")
-    List<SampleBlockRow> allChannels(UUID recording, int block);
+    @Query("""
+            select new app.frenum.server.recording.StoredBlock(b.key.channel, b.firstRow, b.rowCount, b.packed, b.envelope, b.lowest, b.highest)
+            from SampleBlockRow b
+            where b.key.recordingId = :recording and b.key.block = :block""")
+    List<StoredBlock> allChannels(UUID recording, int block);
 
     @Query("""
             select new app.frenum.server.recording.EnvelopeRow(b.key.channel, b.key.block, b.rowCount, b.envelope, b.lowest, b.highest)
@@ -18,8 +21,9 @@ interface SampleBlockRepository extends JpaRepository<SampleBlockRow, SampleBloc
     List<EnvelopeRow> envelopes(UUID recording, Collection<Integer> channels, int from, int to);
 
     @Query("""
-            select b from SampleBlockRow b
+            select new app.frenum.server.recording.StoredBlock(b.key.channel, b.firstRow, b.rowCount, b.packed, b.envelope, b.lowest, b.highest)
+            from SampleBlockRow b
             where b.key.recordingId = :recording and b.key.channel in :channels and b.key.block between :from and :to
             order by b.key.block""")
-    List<SampleBlockRow> blocks(UUID recording, Collection<Integer> channels, int from, int to);
+    List<StoredBlock> blocks(UUID recording, Collection<Integer> channels, int from, int to);
 }

@@ -1,6 +1,5 @@
 package app.frenum.server.recording;
 
-import app.frenum.core.log.SampleBlock;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
@@ -8,7 +7,8 @@ import jakarta.persistence.Table;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 
-/** A stored block. Only read through this: {@link BlockWriter} writes them. */
+/** A stored block. It is only asked for through this: {@link BlockWriter} writes it, {@link StoredBlock} is what is read. */
+@SuppressWarnings("UnusedVariable")
 @Entity
 @Immutable
 @Table(name = "sample_block")
@@ -28,14 +28,4 @@ class SampleBlockRow {
     record Key(UUID recordingId, int channel, int block) {}
 
     protected SampleBlockRow() {}
-
-    int channel() {
-        return key.channel();
-    }
-
-    SampleBlock block() {
-        double low = lowest == null ? Double.NaN : lowest;
-        double high = highest == null ? Double.NaN : highest;
-        return new SampleBlock(firstRow, rowCount, packed, envelope, low, high);
-    }
 }
