@@ -1355,6 +1355,11 @@ export interface components {
             code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT" | "NOT_STARTED";
             message: string;
         };
+        FluidView: {
+            /** Format: double */
+            boilsC: number;
+            wet: boolean;
+        };
         Forecast: {
             assumptions: string[];
             blocks: components["schemas"]["Block"][];
@@ -1459,6 +1464,10 @@ export interface components {
             startC: components["schemas"]["WrittenFigure"];
         };
         Growing: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
             /** Format: int32 */
             order: number;
             /** Format: double */
@@ -1529,6 +1538,7 @@ export interface components {
                 [key: string]: components["schemas"]["CoolingView"];
             };
             coolingAt: components["schemas"]["At"][];
+            fluid: components["schemas"]["FluidView"];
             fronts: components["schemas"]["Band"];
             name: string;
             readings: components["schemas"]["ReadingView"][];
@@ -1550,6 +1560,7 @@ export interface components {
         HeatView: {
             airFlow: components["schemas"]["AirFlowView"][];
             blocking: components["schemas"]["Blocking"];
+            gate: components["schemas"]["StartWindow"];
             /** Format: double */
             limitC: number;
             sides: components["schemas"]["HeatSide"][];
@@ -1597,6 +1608,7 @@ export interface components {
         };
         Judder: {
             deceleration: components["schemas"]["WrittenFigure"][];
+            noise: components["schemas"]["WrittenFigure"][];
             pressure: components["schemas"]["WrittenFigure"][];
         };
         JudderSide: {
@@ -2354,6 +2366,12 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
+        };
+        StartWindow: {
+            /** Format: double */
+            coldestC: number;
+            /** Format: double */
+            hottestC: number;
         };
         Started: components["schemas"]["Happening"];
         Step: {

@@ -332,6 +332,7 @@ export type HeatSide = {
   configurationId: string;
   name: string;
   fronts: { fromC: number; toC: number } | null;
+  fluid: { boilsC: number; wet: boolean } | null;
   window: Figures<Schemas['PadWindow']> | null;
   study: {
     stops: HeatStop[];
@@ -368,6 +369,7 @@ export type DrivenLaps = {
 export type Heat = {
   sides: HeatSide[];
   airFlow: AirFlowNote[];
+  gate: { coldestC: number | null; hottestC: number | null } | null;
   limitC: number | null;
   blocking: (Figures<Omit<Schemas['Blocking'], 'openingFor'>> & { openingFor: Figure | null }) | null;
 };

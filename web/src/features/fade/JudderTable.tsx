@@ -14,7 +14,9 @@ const ORDERS = [0, 1, 2, 3];
 export function JudderTable({ testId, units }: { testId: string; units: UnitTable }) {
   return (
     <section>
-      <Heading note="deceleration by order of the wheel; 1 is once a turn; noise is what goes by half an order beside it">Judder</Heading>
+      <Heading note="deceleration by order of the wheel; 1 is once a turn; noise is what goes by half an order beside it">
+        Judder
+      </Heading>
       <Loaded query={useQuery(judder(testId))} what="Following the wheel round">
         {(data) =>
           data.tyreRadiusM.value === undefined ? (
@@ -90,12 +92,7 @@ function Orders({ data, units }: { data: Judder; units: UnitTable }) {
   );
 }
 
-function FirstToLast(props: {
-  first?: Figure;
-  last?: Figure;
-  noise?: Figure;
-  shown: (x: number) => string;
-}) {
+function FirstToLast(props: { first?: Figure; last?: Figure; noise?: Figure; shown: (x: number) => string }) {
   const { first, last, noise, shown } = props;
   if (first?.value === undefined || last?.value === undefined) {
     return <span className="text-ink-3">{first?.reason ?? last?.reason ?? '–'}</span>;

@@ -87,6 +87,7 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
             side={side}
             trace={side.traces[Number(trace)] ?? side.traces[0]}
             limitC={data.limitC}
+            gate={data.gate}
             letter={letter}
             units={units}
           />

@@ -1,11 +1,12 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import type { HeatSide, HeatTrace, Wheel } from '../../api/types';
+import type { Heat, HeatSide, HeatTrace, Wheel } from '../../api/types';
 import { colour, type Letter } from '../../charts/letters';
 import { Picture } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, type UnitTable } from '../../units/units';
+import { Bands } from './Bands';
 import { Clues } from './Clues';
 import { clueTops, WHEEL_NAMES } from './words';
 
@@ -24,10 +25,11 @@ export function Sawtooth(props: {
   side: HeatSide;
   trace: HeatTrace | undefined;
   limitC: number | null;
+  gate: Heat['gate'];
   letter: Letter;
   units: UnitTable;
 }) {
-  const { side, trace, limitC, letter, units } = props;
+  const { side, trace, limitC, gate, letter, units } = props;
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const t = units.temperature;
   const peaks = side.study.stops.flatMap((s) =>
@@ -39,8 +41,6 @@ export function Sawtooth(props: {
   const minutes = (s: number) => (s - (trace?.t[0] ?? 0)) / 60;
   const to = trace ? minutes(trace.t.at(-1) ?? 60) : side.study.stops.length + 0.5;
   const x = scaleLinear([trace ? 0 : 0.5, to], [LEFT, LEFT + inside]);
-  const window = side.fronts;
-  const clip = (c: number) => Math.max(6, y(t.of(c)));
   return (
     <div ref={ref}>
       <Picture
@@ -60,6 +60,16 @@ export function Sawtooth(props: {
         }}
       >
         <rect x={LEFT} y={4} width={inside} height={HEIGHT - 4} fill="var(--slab)" />
+        <Bands
+          side={side}
+          gate={gate}
+          limitC={limitC}
+          top={top}
+          left={LEFT}
+          right={LEFT + inside}
+          y={(c) => y(t.of(c))}
+          units={units}
+        />
         {y.ticks(6).map((v) => (
           <g key={v}>
             <line x1={LEFT} x2={LEFT + inside} y1={y(v)} y2={y(v)} stroke="var(--joint)" />
@@ -68,50 +78,6 @@ export function Sawtooth(props: {
             </text>
           </g>
         ))}
-        {window && (
-          <g>
-            <line
-              x1={LEFT}
-              x2={LEFT + inside}
-              y1={clip(window.toC)}
-              y2={clip(window.toC)}
-              stroke="var(--ink)"
-              strokeDasharray="2 4"
-              strokeWidth={1.6}
-            />
-            <path
-              d={`M${LEFT + inside + 4} ${clip(window.toC)}h7V${clip(window.fromC)}h-7`}
-              fill="none"
-              stroke="var(--ink)"
-              strokeWidth={1.6}
-            />
-            <text className="note" x={LEFT + inside + 16} y={(clip(window.toC) + clip(window.fromC)) / 2}>
-              pads’ window
-            </text>
-            <text
-              className="note"
-              x={LEFT + inside + 16}
-              y={(clip(window.toC) + clip(window.fromC)) / 2 + 16}
-            >
-              {number(t.of(window.fromC), 0)} to {number(t.of(window.toC), 0)} {t.unit}
-            </text>
-          </g>
-        )}
-        {limitC !== null && t.of(limitC) < top && (
-          <g>
-            <line
-              x1={LEFT}
-              x2={LEFT + inside}
-              y1={y(t.of(limitC))}
-              y2={y(t.of(limitC))}
-              stroke="var(--ink)"
-              strokeWidth={3}
-            />
-            <text className="note" x={LEFT + 8} y={y(t.of(limitC)) - 6}>
-              limit chosen
-            </text>
-          </g>
-        )}
         {trace ? (
           <>
             <Lines trace={trace} letter={letter} x={(s) => x(minutes(s))} y={(c) => y(t.of(c))} />

@@ -14,6 +14,7 @@ import app.frenum.core.heat.PadWindow;
 import app.frenum.core.heat.SpeedCooling;
 import app.frenum.core.heat.StraightLine;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
@@ -28,6 +29,7 @@ import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
+import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
@@ -57,6 +59,7 @@ public class HeatService {
     private final PlanService plans;
     private final DiscTraces traces;
     private final DiscService discs;
+    private final ProcedureService procedures;
 
     HeatService(
             TestService tests,
@@ -64,13 +67,15 @@ public class HeatService {
             GarageService garage,
             PlanService plans,
             DiscTraces traces,
-            DiscService discs) {
+            DiscService discs,
+            ProcedureService procedures) {
         this.tests = tests;
         this.stops = stops;
         this.garage = garage;
         this.plans = plans;
         this.traces = traces;
         this.discs = discs;
+        this.procedures = procedures;
     }
 
     /** One configuration with its stops, block after block. */
@@ -99,7 +104,20 @@ public class HeatService {
                 views,
                 discs.airFlows(sides.stream().map(s -> s.configuration().id()).toList()),
                 plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
+                plan.flatMap(this::gate).orElse(null),
                 blocking(sides, views, wantedTroughC));
+    }
+
+    /** The gate of the procedure's first stops that have one; warming snubs have their own, which is nobody's question. */
+    private Optional<HeatView.StartWindow> gate(PlanRequest plan) {
+        return procedures.procedure(plan.procedureId()).procedure().phases().stream()
+                .filter(p -> p.kind() == Phase.Kind.STOP)
+                .map(Phase::gate)
+                .filter(g -> g.coldest().isPresent() || g.hottest().isPresent())
+                .map(g -> new HeatView.StartWindow(
+                        g.coldest().map(Quantity::inside).orElse(null),
+                        g.hottest().map(Quantity::inside).orElse(null)))
+                .findFirst();
     }
 
     private List<Side> sides(UUID testId, TestDefinition test) {
@@ -155,6 +173,7 @@ public class HeatService {
                 side.configuration().id(),
                 side.configuration().label(),
                 band.orElse(null),
+                fluid(side.configuration()).orElse(null),
                 band.map(b -> PadWindow.of(work(study), b.fromC(), b.toC())).orElse(null),
                 study,
                 cooling,
@@ -230,6 +249,14 @@ public class HeatService {
         Optional<Double> high =
                 pads.map(p -> p.figures().get(PartField.PAD_WINDOW_HIGH)).map(Quantity::inside);
         return high.map(h -> new HeatView.Band(low.orElse(0.0), h));
+    }
+
+    /** Where its fluid boils, with the water it may have drawn where that is known. */
+    private static Optional<HeatView.FluidView> fluid(ConfigurationView configuration) {
+        Optional<Part> fluid = Optional.ofNullable(configuration.spec().parts().get(Slot.FLUID));
+        Optional<Quantity> wet = fluid.map(p -> p.figures().get(PartField.WET_BOILING_POINT));
+        return wet.or(() -> fluid.map(p -> p.figures().get(PartField.DRY_BOILING_POINT)))
+                .map(q -> new HeatView.FluidView(q.inside(), wet.isPresent()));
     }
 
     /** What the front pads did, by the mean of both discs. */

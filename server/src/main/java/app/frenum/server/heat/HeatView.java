@@ -17,18 +17,21 @@ import org.jspecify.annotations.Nullable;
  *
  * @param airFlow what was seen of the air about the brakes
  * @param limitC chosen for the discs; null when there is none
+ * @param gate in which the plan lets stops begin; null without a plan or a gate
  * @param blocking how trough and peak hang on what is left of the duct; null without three openings
  */
 record HeatView(
         List<HeatSide> sides,
         List<AirFlowView> airFlow,
         @Nullable Double limitC,
+        @Nullable StartWindow gate,
         @Nullable Blocking blocking) {
 
     /**
      * One configuration.
      *
      * @param fronts pad window of the front pads, °C; null when it is not known
+     * @param fluid where its fluid boils; null when that is not known
      * @param window how they were worked; null without a window
      * @param cooling per disc
      * @param coolingAt time constant of the front discs at several speeds
@@ -41,6 +44,7 @@ record HeatView(
             UUID configurationId,
             String name,
             @Nullable Band fronts,
+            @Nullable FluidView fluid,
             @Nullable PadWindow window,
             HeatStudy study,
             Map<WheelPosition, CoolingView> cooling,
@@ -58,6 +62,12 @@ record HeatView(
 
     /** Stopping distances that count: how many, their mean, and the half-width of its 95 % interval, m. */
     record StoppingView(int n, Figure meanM, Figure halfWidthM) {}
+
+    /** Start temperatures, °C; null where one end is open. */
+    record StartWindow(@Nullable Double coldestC, @Nullable Double hottestC) {}
+
+    /** Where fluid boils, °C, and whether that is of fluid that has drawn water. */
+    record FluidView(double boilsC, boolean wet) {}
 
     /** From one temperature to another, °C. */
     record Band(double fromC, double toC) {}
