@@ -32,4 +32,11 @@ describe('units', () => {
   it('turns a difference of temperatures without the offset', () => {
     expect(span(10, unitsOf('imperial').temperature)).toBeCloseTo(18);
   });
+
+  it('turns differences of temperatures without their offset', () => {
+    const said = 'The front left disc peaks 50 °C hotter than the right; it reached 100 °C.';
+    expect(told(said, unitsOf('imperial'))).toBe(
+      'The front left disc peaks 90 °F hotter than the right; it reached 212 °F.',
+    );
+  });
 });

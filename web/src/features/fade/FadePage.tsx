@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams, useSearchParams } from 'react-router';
 import { fade, test } from '../../api/queries';
-import type { Fade, FadeSide, StopView, TestDetail } from '../../api/types';
+import type { Fade, FadeSide, TestDetail } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
@@ -9,13 +9,12 @@ import { Segments } from '../../ui/Button';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { number, signed, type UnitTable } from '../../units/units';
-import { BitePicture } from './BitePicture';
 import { CauseStrip } from './CauseStrip';
 import { GroupTable } from './GroupTable';
 import { JudderTable } from './JudderTable';
 import { Ladder } from './Ladder';
 import { Limits } from './Limits';
-import { PedalPicture } from './PedalPicture';
+import { Overlays } from './Overlays';
 import { fadeAnswer, MEASURES } from './words';
 
 type Reference = 'FIRST_THREE_IN_GATE' | 'FIRST_STOP';
@@ -159,53 +158,3 @@ function Trends({ sides, units }: { sides: FadeSide[]; units: UnitTable }) {
 
 const chance = (p: number) =>
   p < 0.001 ? 'less than once in 1,000 tries' : `about ${Math.max(1, Math.round(100 * p))} times in 100`;
-
-/** What the last stops did differently from the reference, as overlaid traces, for every side that was logged. */
-function Overlays({ sides, detail, units }: { sides: FadeSide[]; detail: TestDetail; units: UnitTable }) {
-  const shown = sides.map((s, i) => {
-    const series = detail.series.filter((x) => x.configurationId === s.configurationId).map((x) => x.id);
-    const own = detail.stops.filter((x) => series.includes(x.seriesId) && !x.struckOut);
-    const early = s.study.reference.flatMap((k) => own[k] ?? []);
-    const late = own.length >= 6 ? own.slice(-3) : [];
-    return { letter: letterOf(i), id: s.configurationId, early, late };
-  });
-  const having = (logged: (x: StopView) => boolean) =>
-    shown.filter((s) => [...s.early, ...s.late].some(logged));
-  const pedals = having((x) => (x.measured?.pedal.bar.length ?? 0) > 0);
-  const bites = having((x) => x.measured?.frontPressureMean.value !== undefined);
-  return (
-    <>
-      {bites.length > 0 && (
-        <section>
-          <Heading note="thin: reference stops, thick: the last three; a pad that has lost its bite slows less at the same pressure">
-            The bite
-          </Heading>
-          <div className="grid gap-6 md:grid-cols-2">
-            {bites.map((s) => (
-              <BitePicture
-                key={s.id}
-                testId={detail.test.id}
-                letter={s.letter}
-                early={s.early}
-                late={s.late}
-                units={units}
-              />
-            ))}
-          </div>
-        </section>
-      )}
-      {pedals.length > 0 && (
-        <section>
-          <Heading note="thin: reference stops, thick: the last three; vapour in the fluid shows as more travel at the same pressure">
-            The pedal
-          </Heading>
-          <div className="grid gap-6 md:grid-cols-2">
-            {pedals.map((s) => (
-              <PedalPicture key={s.id} letter={s.letter} early={s.early} late={s.late} units={units} />
-            ))}
-          </div>
-        </section>
-      )}
-    </>
-  );
-}

@@ -8,7 +8,7 @@ describe('bite of a stop', () => {
     const slowing = [99, 99, ...bars.slice(2).map((b, i) => b / 10 + (i % 2 ? 0.1 : -0.1))];
     const bite = biteOf({ time, distance: time, lines: { front: bars, deceleration: slowing } });
     expect(bite.map((b) => b.bar)).toEqual([20, 40]);
-    expect(bite[0]?.mps2).toBeCloseTo(1.98, 2);
+    expect(bite[0]?.value).toBeCloseTo(1.98, 2);
   });
 
   it('says nothing of pressures that were only passed', () => {

@@ -1,13 +1,11 @@
 import type { Trace } from '../../api/types';
-
-/** Mean deceleration at one line pressure, inside units. */
-export type Bite = { bar: number; mps2: number };
+import type { Point } from './curves';
 
 const STEP_BAR = 4;
 const FEWEST = 4;
 
 /** Deceleration over front line pressure of one stop: the mean of every 4 bar that it was at for a few samples. */
-export function biteOf(trace: Trace): Bite[] {
+export function biteOf(trace: Trace): Point[] {
   const bars = trace.lines['front'] ?? [];
   const slowing = trace.lines['deceleration'] ?? [];
   const sums = new Map<number, { n: number; sum: number }>();
@@ -22,6 +20,6 @@ export function biteOf(trace: Trace): Bite[] {
   });
   return [...sums.entries()]
     .filter(([, s]) => s.n >= FEWEST)
-    .map(([step, s]) => ({ bar: step * STEP_BAR, mps2: s.sum / s.n }))
+    .map(([step, s]) => ({ bar: step * STEP_BAR, value: s.sum / s.n }))
     .sort((a, b) => a.bar - b.bar);
 }

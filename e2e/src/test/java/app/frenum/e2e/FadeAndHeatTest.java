@@ -42,7 +42,7 @@ class FadeAndHeatTest extends Journey {
         assertThat(page.getByText("in % of stop 1")).isVisible();
         assertThat(page.getByText("No order grows from stop to stop beyond chance."))
                 .isVisible();
-        assertThat(page.getByLabel(Pattern.compile("^A: at \\d+ bar it slowed by")))
+        assertThat(page.getByLabel(Pattern.compile("^A: deceleration at \\d+ bar \\d")))
                 .isVisible();
         page.keyboard().press("m");
         assertThat(page.getByText(Pattern.compile("Fade begins at [56]\\d\\d °F"))

@@ -1,0 +1,100 @@
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { colour, type Letter } from '../../charts/letters';
+import { Picture } from '../../charts/Picture';
+import { Tape } from '../../charts/Tape';
+import { useWidth } from '../../charts/useWidth';
+import { number, span, type Shown, type UnitTable } from '../../units/units';
+import { atBar, type Point, runs } from './curves';
+
+const HEIGHT = 170;
+const LEFT = 40;
+/** Points further apart than this were not driven through slowly enough to be joined, bar. */
+const JOINED_BAR = 12;
+
+/** Something over line pressure: reference stops thin, the last ones thick, means with their spread in the table. */
+export function PressureCurves(props: {
+  /** What is drawn, such as "pedal travel". */
+  what: string;
+  shown: Shown;
+  early: Point[][];
+  late: Point[][];
+  letter: Letter;
+  units: UnitTable;
+}) {
+  const { ref, width } = useWidth<HTMLDivElement>(420);
+  const { what, shown, early, late, letter, units } = props;
+  const all = [...early, ...late].flat();
+  if (all.length === 0) return <div ref={ref} />;
+  const p = units.pressure;
+  const mostBar = Math.max(...all.map((b) => b.bar));
+  const x = scaleLinear([0, p.of(mostBar)], [LEFT, width - 8]);
+  const y = scaleLinear([0, shown.of(Math.max(...all.map((b) => b.value))) * 1.1], [HEIGHT, 8]);
+  const path = line<Point>(
+    (b) => x(p.of(b.bar)),
+    (b) => y(shown.of(b.value)),
+  );
+  const told = (stops: Point[][], bar: number) => {
+    const at = atBar(stops, bar);
+    if (!at) return '–';
+    const spread = at.sd === undefined ? '' : ` ± ${number(span(at.sd, shown), shown.decimals)}`;
+    return `${number(shown.of(at.mean), shown.decimals)}${spread}`;
+  };
+  const bars = [...new Set(all.map((b) => b.bar))].sort((a, b) => a - b);
+  const common = bars.findLast((b) => atBar(early, b) && atBar(late, b));
+  return (
+    <div ref={ref}>
+      <Picture
+        name={
+          common === undefined
+            ? `${letter}: ${what} over pressure; the groups have no pressure in common`
+            : `${letter}: ${what} at ${number(p.of(common), 0)} ${p.unit} ${told(early, common)} ${shown.unit} in the reference stops, ${told(late, common)} in the last`
+        }
+        width={width}
+        height={HEIGHT + 34}
+        values={{
+          head: [`pressure, ${p.unit}`, `reference ± SD, ${shown.unit}`, `last three ± SD, ${shown.unit}`],
+          rows: bars.map((b) => [number(p.of(b), 0), told(early, b), told(late, b)]),
+        }}
+      >
+        <rect x={LEFT} y={4} width={width - LEFT - 8} height={HEIGHT - 4} fill="var(--slab)" />
+        {y.ticks(4).map((v) => (
+          <g key={v}>
+            <line x1={LEFT} x2={width - 8} y1={y(v)} y2={y(v)} stroke="var(--joint)" />
+            <text className="axis" x={LEFT - 6} y={y(v) + 4} textAnchor="end">
+              {number(v, 0)}
+            </text>
+          </g>
+        ))}
+        <text className="axis" x={LEFT + 6} y={20}>
+          {what}, {shown.unit}
+        </text>
+        {early.flatMap((stop, i) =>
+          runs(stop, JOINED_BAR).map((run, k) => (
+            <path
+              key={`${i} ${k}`}
+              d={path(run) ?? undefined}
+              fill="none"
+              stroke={colour(letter)}
+              strokeWidth={1}
+              opacity={0.5}
+            />
+          )),
+        )}
+        {late.flatMap((stop, i) =>
+          runs(stop, JOINED_BAR).map((run, k) => (
+            <path
+              key={`${i} ${k}`}
+              d={path(run) ?? undefined}
+              fill="none"
+              stroke={colour(letter)}
+              strokeWidth={2.6}
+              strokeLinecap="round"
+            />
+          )),
+        )}
+        <Tape x={x} from={0} to={p.of(mostBar)} y={HEIGHT + 2} unit={p.unit} mostLong={6} />
+      </Picture>
+    </div>
+  );
+}
