@@ -158,18 +158,21 @@ final class StopRules {
         if (front.length == 0) {
             add(FlagCode.NO_START_TEMPERATURE, "no front disc was read before it");
         } else if (!Arrays.stream(front).allMatch(gate::isWarmEnough)) {
-            add(
-                    FlagCode.START_TEMPERATURE_OUT,
-                    "front disc at %.0f °C, colder than the gate's %.0f °C",
-                    front[0],
-                    gate.coldest().orElseThrow().inside());
+            outsideGate("colder", front[0], gate.coldest().orElseThrow().inside());
         } else if (!Arrays.stream(front).allMatch(gate::isCoolEnough)) {
-            add(
-                    FlagCode.START_TEMPERATURE_OUT,
-                    "front disc at %.0f °C, hotter than the gate's %.0f °C",
+            outsideGate(
+                    "hotter",
                     front[front.length - 1],
                     gate.hottest().orElseThrow().inside());
         }
+    }
+
+    /** With a decimal where the two would otherwise read alike. */
+    private void outsideGate(String how, double celsius, double gateC) {
+        String format = Math.round(celsius) == Math.round(gateC)
+                ? "front disc at %.1f °C, %s than the gate's %.1f °C"
+                : "front disc at %.0f °C, %s than the gate's %.0f °C";
+        add(FlagCode.START_TEMPERATURE_OUT, format, celsius, how, gateC);
     }
 
     private void interval(double seconds) {

@@ -175,6 +175,13 @@ class RunStateTest {
     }
 
     @Test
+    void aDiscJustOverTheGateIsToldWithTheDigitThatSaysSo() {
+        Driven run = new Driven(STOPS, 4).signed().driven(106.2, stop(90, 48));
+        assertThat(run.last().flags().get(0).message())
+                .isEqualTo("front disc at 110.2 °C, hotter than the gate's 110.0 °C");
+    }
+
+    @Test
     void aForgottenSwitchALockedWheelAndAHurriedStopAreRepeated() {
         Driven run = new Driven(STOPS, 4).signed().valid(48);
         Map<BrakeSwitch, Boolean> spray = Map.of(BrakeSwitch.COOLING_SPRAY, true);
