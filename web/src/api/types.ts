@@ -338,6 +338,7 @@ export type HeatSide = {
     stops: HeatStop[];
     corners: Partial<Record<Wheel, Omit<Figures<Schemas['Corner']>, 'innerOverC'> & { innerOverC: Summary }>>;
     share: Figures<Schemas['Share']>;
+    frontRear: { peakC: Summary; troughC: Summary };
     bareBelowC: Summary;
     remarks: string[];
   };

@@ -9,6 +9,8 @@ import { atBar, type Point, runs } from './curves';
 
 const HEIGHT = 170;
 const LEFT = 40;
+const EARLY = { strokeWidth: 1, opacity: 0.5 };
+const LATE = { strokeWidth: 2.6 };
 /** Points further apart than this were not driven through slowly enough to be joined, bar. */
 const JOINED_BAR = 12;
 
@@ -69,27 +71,15 @@ export function PressureCurves(props: {
         <text className="axis" x={LEFT + 6} y={20}>
           {what}, {shown.unit}
         </text>
-        {early.flatMap((stop, i) =>
+        {[...early, ...late].flatMap((stop, i) =>
           runs(stop, JOINED_BAR).map((run, k) => (
             <path
               key={`${i} ${k}`}
               d={path(run) ?? undefined}
               fill="none"
               stroke={colour(letter)}
-              strokeWidth={1}
-              opacity={0.5}
-            />
-          )),
-        )}
-        {late.flatMap((stop, i) =>
-          runs(stop, JOINED_BAR).map((run, k) => (
-            <path
-              key={`${i} ${k}`}
-              d={path(run) ?? undefined}
-              fill="none"
-              stroke={colour(letter)}
-              strokeWidth={2.6}
               strokeLinecap="round"
+              {...(i < early.length ? EARLY : LATE)}
             />
           )),
         )}

@@ -2,9 +2,9 @@ import type { Heat, HeatSide } from '../../api/types';
 import { number, type UnitTable } from '../../units/units';
 
 const TOP = 6;
+const HALO = { paintOrder: 'stroke', stroke: 'var(--slab)', strokeWidth: 4 } as const;
 
-/** What the temperatures are held against: the start window, the pads’ window, the fluid, and the limit somebody chose. */
-export function Bands(props: {
+type Held = {
   side: HeatSide;
   gate: Heat['gate'];
   limitC: number | null;
@@ -14,56 +14,44 @@ export function Bands(props: {
   right: number;
   y: (celsius: number) => number;
   units: UnitTable;
-}) {
+};
+
+/** What the temperatures are held against: the start window, the pads’ window, the fluid, and the limit somebody chose. */
+export function Bands(props: Held) {
   const { side, gate, limitC, left, right, y, units } = props;
   const t = units.temperature;
   const pads = side.fronts;
   const clip = (c: number) => Math.max(TOP, y(c));
   const shows = (c: number) => t.of(c) < props.top;
+  const across = (c: number, width: number, dashes?: string) =>
+    shows(c) && (
+      <line
+        x1={left}
+        x2={right}
+        y1={y(c)}
+        y2={y(c)}
+        stroke="var(--ink)"
+        strokeWidth={width}
+        strokeDasharray={dashes}
+      />
+    );
+  const hottest = gate === null || gate.hottestC === null ? TOP : clip(gate.hottestC);
   return (
     <g>
       {gate && (
-        <g>
-          <rect
-            x={left}
-            width={right - left}
-            y={gate.hottestC === null ? TOP : clip(gate.hottestC)}
-            height={y(gate.coldestC ?? 0) - (gate.hottestC === null ? TOP : clip(gate.hottestC))}
-            fill="var(--band)"
-          />
-          {[gate.coldestC, gate.hottestC].map(
-            (c) =>
-              c !== null &&
-              shows(c) && (
-                <line
-                  key={c}
-                  x1={left}
-                  x2={right}
-                  y1={y(c)}
-                  y2={y(c)}
-                  stroke="var(--ink)"
-                  strokeWidth={1.2}
-                />
-              ),
-          )}
-          <text className="note" x={right - 8} y={y(gate.coldestC ?? 0) + 14} textAnchor="end">
-            start window
-          </text>
-        </g>
+        <rect
+          x={left}
+          width={right - left}
+          y={hottest}
+          height={y(gate.coldestC ?? 0) - hottest}
+          fill="var(--band)"
+        />
       )}
+      {gate && gate.coldestC !== null && across(gate.coldestC, 1.2)}
+      {gate && gate.hottestC !== null && across(gate.hottestC, 1.2)}
       {pads && (
         <g>
-          {shows(pads.toC) && (
-            <line
-              x1={left}
-              x2={right}
-              y1={y(pads.toC)}
-              y2={y(pads.toC)}
-              stroke="var(--ink)"
-              strokeDasharray="2 4"
-              strokeWidth={1.6}
-            />
-          )}
+          {across(pads.toC, 1.6, '2 4')}
           <path
             d={`M${right + 4} ${clip(pads.toC)}h7V${clip(pads.fromC)}h-7`}
             fill="none"
@@ -78,34 +66,33 @@ export function Bands(props: {
           </text>
         </g>
       )}
-      {side.fluid && shows(side.fluid.boilsC) && (
-        <g>
-          <line
-            x1={left}
-            x2={right}
-            y1={y(side.fluid.boilsC)}
-            y2={y(side.fluid.boilsC)}
-            stroke="var(--ink)"
-            strokeDasharray="9 3 2 3"
-            strokeWidth={1.2}
-          />
-          <text
-            className="note"
-            x={left + 8}
-            y={y(side.fluid.boilsC) + (y(side.fluid.boilsC) < 24 ? 15 : -5)}
-          >
-            {side.fluid.wet ? 'wet' : 'dry'} fluid boils at {number(t.of(side.fluid.boilsC), 0)} {t.unit}; it
-            is cooler than the disc
-          </text>
-        </g>
+      {side.fluid && across(side.fluid.boilsC, 1.2, '9 3 2 3')}
+      {limitC !== null && across(limitC, 3)}
+    </g>
+  );
+}
+
+/** Their names, over the lines that cross them. */
+export function BandNames({ side, gate, limitC, top, left, right, y, units }: Held) {
+  const t = units.temperature;
+  const beside = (c: number) => y(c) + (y(c) < 24 ? 15 : -5);
+  return (
+    <g>
+      {gate && (
+        <text className="note" x={right - 8} y={y(gate.coldestC ?? 0) + 14} textAnchor="end" style={HALO}>
+          start window
+        </text>
       )}
-      {limitC !== null && shows(limitC) && (
-        <g>
-          <line x1={left} x2={right} y1={y(limitC)} y2={y(limitC)} stroke="var(--ink)" strokeWidth={3} />
-          <text className="note" x={left + 8} y={y(limitC) - 6}>
-            limit chosen
-          </text>
-        </g>
+      {side.fluid && t.of(side.fluid.boilsC) < top && (
+        <text className="note" x={left + 8} y={beside(side.fluid.boilsC)} style={HALO}>
+          {side.fluid.wet ? 'wet' : 'dry'} fluid boils at {number(t.of(side.fluid.boilsC), 0)} {t.unit}; it is
+          cooler than the disc
+        </text>
+      )}
+      {limitC !== null && t.of(limitC) < top && (
+        <text className="note" x={left + 8} y={beside(limitC)} style={HALO}>
+          limit chosen
+        </text>
       )}
     </g>
   );

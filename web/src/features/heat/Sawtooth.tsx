@@ -6,7 +6,7 @@ import { Picture } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, type UnitTable } from '../../units/units';
-import { Bands } from './Bands';
+import { BandNames, Bands } from './Bands';
 import { Clues } from './Clues';
 import { clueTops, WHEEL_NAMES } from './words';
 
@@ -41,6 +41,16 @@ export function Sawtooth(props: {
   const minutes = (s: number) => (s - (trace?.t[0] ?? 0)) / 60;
   const to = trace ? minutes(trace.t.at(-1) ?? 60) : side.study.stops.length + 0.5;
   const x = scaleLinear([trace ? 0 : 0.5, to], [LEFT, LEFT + inside]);
+  const held = {
+    side,
+    gate,
+    limitC,
+    top,
+    left: LEFT,
+    right: LEFT + inside,
+    y: (c: number) => y(t.of(c)),
+    units,
+  };
   return (
     <div ref={ref}>
       <Picture
@@ -60,16 +70,7 @@ export function Sawtooth(props: {
         }}
       >
         <rect x={LEFT} y={4} width={inside} height={HEIGHT - 4} fill="var(--slab)" />
-        <Bands
-          side={side}
-          gate={gate}
-          limitC={limitC}
-          top={top}
-          left={LEFT}
-          right={LEFT + inside}
-          y={(c) => y(t.of(c))}
-          units={units}
-        />
+        <Bands {...held} />
         {y.ticks(6).map((v) => (
           <g key={v}>
             <line x1={LEFT} x2={LEFT + inside} y1={y(v)} y2={y(v)} stroke="var(--joint)" />
@@ -86,6 +87,7 @@ export function Sawtooth(props: {
         ) : (
           <ByHand side={side} letter={letter} x={x} y={(c) => y(t.of(c))} span={t.of(1) - t.of(0)} />
         )}
+        <BandNames {...held} />
         <Tape
           x={x}
           from={trace ? 0 : 1}

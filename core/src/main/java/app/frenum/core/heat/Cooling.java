@@ -9,6 +9,11 @@ import app.frenum.core.quantity.Figure;
  * @param ambientC what it cools towards, °C
  */
 public record Cooling(double tauS, double ambientC) {
+    /** Where nothing is known of how a car's discs cool, s. */
+    public static final double USUAL_TAU_S = 200;
+    /** Where nobody measured the air, °C. */
+    public static final double USUAL_AMBIENT_C = 15;
+
     public Cooling {
         if (!(tauS > 0) || !Double.isFinite(ambientC)) {
             throw new IllegalArgumentException(

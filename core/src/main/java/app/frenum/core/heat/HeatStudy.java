@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.stream.DoubleStream;
 
 /**
@@ -19,11 +20,17 @@ import java.util.stream.DoubleStream;
  * @param stops in the order driven
  * @param corners per disc, over the series
  * @param share how the heat was divided
+ * @param frontRear how much hotter the front discs were
  * @param bareBelowC how far bare metal read below a blackened patch or a probe, where both were read
  * @param remarks differences between discs, as things to look at
  */
 public record HeatStudy(
-        List<Stop> stops, Map<WheelPosition, Corner> corners, Share share, Summary bareBelowC, List<String> remarks) {
+        List<Stop> stops,
+        Map<WheelPosition, Corner> corners,
+        Share share,
+        FrontRear frontRear,
+        Summary bareBelowC,
+        List<String> remarks) {
     /** Discs of one axle further apart than this in the mean of their peaks are worth a look, °C. */
     private static final double SIDE_TO_SIDE_C = 25;
     /** And this share of their mean rise. */
@@ -93,6 +100,14 @@ public record HeatStudy(
     public record Share(Figure measuredFront, Figure measuredU, Figure layoutFront) {}
 
     /**
+     * How much hotter the front discs were than the rear, by the means of each axle, stop by stop.
+     *
+     * @param peakC over the stops where both peaks are known
+     * @param troughC over the stops where both starts are
+     */
+    public record FrontRear(Summary peakC, Summary troughC) {}
+
+    /**
      * What the prediction goes by; unknown figures leave it out.
      *
      * @param frontDiscKg one disc
@@ -112,6 +127,7 @@ public record HeatStudy(
                 List.copyOf(stops),
                 corners,
                 share(stops, layout),
+                new FrontRear(frontOverRear(stops, Disc::peakC), frontOverRear(stops, Disc::troughC)),
                 ClueDifferences.bareBelow(beliefs(stops, WheelPosition.values())),
                 remarks(stops, corners));
     }
@@ -203,10 +219,21 @@ public record HeatStudy(
         return front / (front + rear);
     }
 
+    private static Summary frontOverRear(List<Stop> stops, Function<Disc, Figure> which) {
+        return Summary.of(stops.stream()
+                .mapToDouble(s -> axle(s, true, which) - axle(s, false, which))
+                .filter(x -> !Double.isNaN(x))
+                .toArray());
+    }
+
     private static double axleRise(Stop stop, boolean front) {
+        return axle(stop, front, Disc::rise);
+    }
+
+    private static double axle(Stop stop, boolean front, Function<Disc, Figure> which) {
         return stop.discs().entrySet().stream()
                 .filter(e -> e.getKey().isFront() == front)
-                .map(e -> e.getValue().rise())
+                .map(e -> which.apply(e.getValue()))
                 .filter(Figure::isKnown)
                 .mapToDouble(Figure::value)
                 .average()

@@ -47,6 +47,8 @@ class HeatStudyTest {
         assertThat(study.corners().get(WheelPosition.FRONT_LEFT).hottestC().value())
                 .isEqualTo(138);
         assertThat(study.remarks()).isEmpty();
+        assertThat(study.frontRear().peakC().mean().value()).isCloseTo(39.5, within(1e-9));
+        assertThat(study.frontRear().troughC().mean().value()).isCloseTo(20, within(1e-9));
     }
 
     @Test

@@ -47,9 +47,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class HeatService {
-    private static final double USUAL_TAU_S = 200;
     private static final double TAU_SPREAD = 0.2;
-    private static final double USUAL_AMBIENT_C = 15;
     /** Where cooling is shown for: standing, and the speeds that laps and lanes are driven at. */
     private static final List<Double> SPEEDS_MPS = List.of(0.0, 50 / 3.6, 100 / 3.6, 150 / 3.6);
 
@@ -234,12 +232,12 @@ public class HeatService {
                 .filter(Figure::isKnown)
                 .findFirst()
                 .map(Figure::value)
-                .orElse(vehicle.figure(VehicleField.COOLING_TIME).orElse(USUAL_TAU_S));
+                .orElse(vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S));
     }
 
     private static Cooling cooling(Map<WheelPosition, HeatView.CoolingView> fitted, VehicleSpec vehicle, Side side) {
         Double ambient = side.series().get(0).conditions().ambientC();
-        return new Cooling(tau(fitted, vehicle), ambient == null ? USUAL_AMBIENT_C : ambient);
+        return new Cooling(tau(fitted, vehicle), ambient == null ? Cooling.USUAL_AMBIENT_C : ambient);
     }
 
     private static Optional<HeatView.Band> band(ConfigurationView configuration) {

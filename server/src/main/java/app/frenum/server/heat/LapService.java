@@ -37,8 +37,6 @@ class LapService {
     /** Fewer brakings than this are no laps worth looking for. */
     private static final int FEWEST_BRAKINGS = 6;
 
-    private static final double USUAL_TAU_S = 200;
-    private static final double USUAL_AMBIENT_C = 15;
 
     private final TestService tests;
     private final StopService stops;
@@ -115,9 +113,9 @@ class LapService {
             return new LapsView.DrivenLaps(recordingId, configuration, name, laps, none, List.of(), none.reason());
         }
         LapHeat heat = new LapHeat(mass.value(), events);
-        double tau = vehicle.figure(VehicleField.COOLING_TIME).orElse(USUAL_TAU_S);
+        double tau = vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S);
         Double ambient = series.conditions().ambientC();
-        Cooling cooling = new Cooling(tau, ambient == null ? USUAL_AMBIENT_C : ambient);
+        Cooling cooling = new Cooling(tau, ambient == null ? Cooling.USUAL_AMBIENT_C : ambient);
         DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), 2);
         double fromC = front(all.get(0)).orElse(cooling.ambientC());
         return new LapsView.DrivenLaps(

@@ -2,6 +2,7 @@ package app.frenum.server.run;
 
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.heat.Cooling;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.Procedure;
@@ -38,7 +39,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class RunService {
-    private static final double USUAL_TAU_S = 200;
     /** A device's clock may be ahead by this much before it is told to set it, s. */
     private static final double FURTHEST_AHEAD_S = 60;
     /** How much faster than the wall's clock a rehearsal may run. */
@@ -156,7 +156,7 @@ public class RunService {
                 plan.margin().inside(),
                 plan.stopsEach(),
                 plan.ambient().inside(),
-                vehicle.figure(VehicleField.COOLING_TIME).orElse(USUAL_TAU_S),
+                vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S),
                 plan.limit().map(Quantity::inside));
     }
 

@@ -1,0 +1,70 @@
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Happening, RunView } from '../../api/types';
+import { Foot } from './Foot';
+import { runView, shown } from './testing';
+
+function foot(view: RunView, offline = false) {
+  const say = vi.fn<(what: Happening) => void>();
+  const onStop = vi.fn();
+  const onSheet = vi.fn();
+  shown(
+    <Foot
+      testId="t"
+      view={view}
+      stage={view.stage}
+      offline={offline}
+      say={say}
+      onStop={onStop}
+      onSheet={onSheet}
+    />,
+  );
+  return { say, onStop, onSheet };
+}
+const button = (name: RegExp) => screen.getByRole<HTMLButtonElement>('button', { name });
+const isMain = (name: RegExp) => button(name).className.includes('bg-ink');
+
+describe('the foot of the run card', () => {
+  afterEach(cleanup);
+
+  it.each(['UNSIGNED', 'WAITING', 'APPROACH', 'AT_REST', 'JUDGED', 'TASK', 'STOPPED', 'DONE'] as const)(
+    'has STOP TESTING in reach while %s',
+    (stage) => {
+      const { onStop } = foot(runView({ stage }));
+      fireEvent.click(button(/STOP TESTING/));
+      expect(onStop).toHaveBeenCalledOnce();
+    },
+  );
+
+  it('starts a stop through an open gate only, but trusts the people where there is no link', () => {
+    foot(runView({ gateOpen: false }));
+    expect(button(/Start the stop/).disabled).toBe(true);
+    cleanup();
+    const { say } = foot(runView({ gateOpen: false }), true);
+    fireEvent.click(button(/Start the stop/));
+    expect(say).toHaveBeenCalledWith({ type: 'started' });
+  });
+
+  it('asks for the lane once the discs are ready, and no sooner', () => {
+    const gate = runView().gate;
+    foot(runView({ gateOpen: false, gate: { ...gate, lane: 'UNKNOWN' } }));
+    expect(isMain(/Lane is clear/)).toBe(true);
+    cleanup();
+    foot(runView({ gateOpen: false, gate: { ...gate, lane: 'UNKNOWN', discs: 'WAIT' } }));
+    expect(isMain(/Lane is clear/)).toBe(false);
+  });
+
+  it('goes along with what the rules said', () => {
+    const stops = [{ judged: 'REPEAT' }] as unknown as RunView['stops'];
+    const { say } = foot(runView({ stage: 'JUDGED', stops }));
+    fireEvent.click(button(/Drive it again/));
+    expect(say).toHaveBeenCalledWith({ type: 'decided', validity: 'REPEAT', reason: '' });
+  });
+
+  it('may wave off an approach, and names a snub as one', () => {
+    const { say } = foot(runView({ stage: 'APPROACH', snub: true }));
+    fireEvent.click(button(/Wave off/));
+    fireEvent.click(button(/Snub done/));
+    expect(say.mock.calls.map(([what]) => what.type)).toEqual(['wavedOff', 'atRest']);
+  });
+});
