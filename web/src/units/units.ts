@@ -75,7 +75,9 @@ export function told(message: string, units: UnitTable): string {
     (text, [pattern, kind]) =>
       text.replace(pattern, (_, written: string) => {
         const inside = kind === 'speed' ? Number(written) / 3.6 : Number(written);
-        const decimals = Math.min(units[kind].decimals, (written.split('.')[1] ?? '').length);
+        const had = (written.split('.')[1] ?? '').length;
+        // A temperature has a decimal only where it needs one, to be told from another.
+        const decimals = kind === 'temperature' ? had : Math.min(units[kind].decimals, had);
         return `${number(units[kind].of(inside), decimals)} ${units[kind].unit}`;
       }),
     apart,

@@ -34,8 +34,15 @@ export async function waitingPhotos(testId: string): Promise<Waiting[]> {
   return all.filter(([key, w]) => key.startsWith(PREFIX) && w.testId === testId).map(([, w]) => w);
 }
 
-/** Sends what waits; what is refused for good is let go with the reason told. */
-export async function sendPhotos(testId: string): Promise<void> {
+let sending: Promise<void> = Promise.resolve();
+
+/** Sends what waits, one caller after another; what is refused for good is let go with the reason told. */
+export function sendPhotos(testId: string): Promise<void> {
+  sending = sending.catch(() => undefined).then(() => sendAll(testId));
+  return sending;
+}
+
+async function sendAll(testId: string): Promise<void> {
   for (const w of await waitingPhotos(testId)) {
     try {
       await put<Photo>(

@@ -37,7 +37,6 @@ class LapService {
     /** Fewer brakings than this are no laps worth looking for. */
     private static final int FEWEST_BRAKINGS = 6;
 
-
     private final TestService tests;
     private final StopService stops;
     private final GarageService garage;

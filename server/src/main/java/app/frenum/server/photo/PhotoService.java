@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 
 /** Keeps pictures of stops. */
@@ -31,9 +32,7 @@ public class PhotoService {
         }
         Optional<Photo> kept = photos.findById(id);
         if (kept.isPresent()) {
-            return kept.filter(p -> p.isOfRun(runId))
-                    .map(Photo::view)
-                    .orElseThrow(() -> Problem.conflict("This picture is of another run. Give each an id of its own."));
+            return ofRun(kept.get(), runId);
         }
         boolean ofTheRun = runs.run(runId).stops().stream().anyMatch(s -> s.id().equals(stopId));
         if (!ofTheRun) {
@@ -45,8 +44,20 @@ public class PhotoService {
         if (photos.ofRun(runId).size() >= MOST_OF_A_RUN) {
             throw Problem.invalid("photo", "A run keeps 500 pictures. This one has them.");
         }
-        return photos.save(new Photo(id, runId, stopId, operatorId, Picture.madeAnew(sent)))
-                .view();
+        try {
+            return photos.save(new Photo(id, runId, stopId, operatorId, Picture.madeAnew(sent)))
+                    .view();
+        } catch (DataIntegrityViolationException e) {
+            // Sent twice at once, the other was quicker; anything else that is wrong with it is thrown again.
+            return ofRun(photos.findById(id).orElseThrow(() -> e), runId);
+        }
+    }
+
+    private static PhotoView ofRun(Photo kept, UUID runId) {
+        if (!kept.isOfRun(runId)) {
+            throw Problem.conflict("This picture is of another run. Give each an id of its own.");
+        }
+        return kept.view();
     }
 
     public List<PhotoView> ofRun(UUID runId) {

@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -74,6 +75,15 @@ final class ProblemAdvice {
     @ExceptionHandler
     ProblemDetail late(OptimisticLockingFailureException e) {
         return known(Problem.conflict("It was changed in the meantime. Load it again and repeat the change."));
+    }
+
+    /** The message of the whole would name every value that was sent, pictures included. */
+    @ExceptionHandler
+    ProblemDetail atOnce(DataIntegrityViolationException e) {
+        LOG.warn("refused by the database: {}", e.getMostSpecificCause().getMessage());
+        return known(
+                Problem.conflict(
+                        "The same was sent twice at once, or what it belongs to is gone. Load it again and repeat the change."));
     }
 
     /** Whoever asked has gone; there is nobody left to tell. */
