@@ -79,7 +79,7 @@ export function BandNames({ side, gate, limitC, top, left, right, y, units }: He
   return (
     <g>
       {gate && (
-        <text className="note" x={right - 8} y={y(gate.coldestC ?? 0) + 14} textAnchor="end" style={HALO}>
+        <text className="note" x={right - 8} y={y(gate.coldestC ?? 0) - 5} textAnchor="end" style={HALO}>
           start window
         </text>
       )}
