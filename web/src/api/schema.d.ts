@@ -1403,6 +1403,10 @@ export interface components {
             low: number;
             units: components["schemas"]["Choice"][];
         };
+        FrontRear: {
+            peakC: components["schemas"]["Summary"];
+            troughC: components["schemas"]["Summary"];
+        };
         FusedStop: {
             bias: components["schemas"]["WrittenFigure"];
             distance: components["schemas"]["WrittenFigure"];
@@ -1553,6 +1557,7 @@ export interface components {
             corners: {
                 [key: string]: components["schemas"]["Corner"];
             };
+            frontRear: components["schemas"]["FrontRear"];
             remarks: string[];
             share: components["schemas"]["Share"];
             stops: components["schemas"]["Stop"][];

@@ -18,6 +18,7 @@ import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.RecordingService;
 import app.frenum.server.recording.RecordingService.Opened;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -166,9 +167,14 @@ public class StopService {
         return stops.counts();
     }
 
+    /** The stops of some series by their numbers; of those with the same number, in the order of the series. */
     @Transactional(readOnly = true)
     public List<StopView> stopsOf(Collection<UUID> seriesIds, TestDefinition test) {
-        return views(stops.findBySeriesIdInOrderByNumber(seriesIds), test);
+        List<UUID> order = List.copyOf(seriesIds);
+        List<Stop> found = stops.findBySeriesIdInOrderByNumber(seriesIds).stream()
+                .sorted(Comparator.comparingInt(Stop::number).thenComparingInt(s -> order.indexOf(s.seriesId())))
+                .toList();
+        return views(found, test);
     }
 
     @Transactional(readOnly = true)
