@@ -1099,8 +1099,21 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        CoolingResidual: {
+            /** Format: double */
+            ageS: number;
+            /** Format: double */
+            highestC: number;
+            /** Format: double */
+            lowestC: number;
+            /** Format: double */
+            medianC: number;
+            /** Format: int32 */
+            n: number;
+        };
         CoolingView: {
             highS: components["schemas"]["WrittenFigure"];
+            left: components["schemas"]["CoolingResidual"][];
             lowS: components["schemas"]["WrittenFigure"];
             meanMps: components["schemas"]["WrittenFigure"];
             /** Format: int32 */
@@ -1329,6 +1342,7 @@ export interface components {
         };
         FadeStudy: {
             cause: components["schemas"]["CauseReading"];
+            growthHalfM: components["schemas"]["WrittenFigure"];
             growthM: components["schemas"]["WrittenFigure"];
             levels: components["schemas"]["Level"][];
             /** @enum {string} */
@@ -1341,6 +1355,7 @@ export interface components {
             recovery: components["schemas"]["WrittenFigure"];
             reference: number[];
             referenceM: components["schemas"]["WrittenFigure"];
+            referenceMfdd: components["schemas"]["WrittenFigure"];
             referenceValue: components["schemas"]["WrittenFigure"];
             speedCarriedMps: components["schemas"]["WrittenFigure"];
             thirds: components["schemas"]["Group"][];
@@ -1750,11 +1765,13 @@ export interface components {
         Level: {
             discC: components["schemas"]["WrittenFigure"];
             distanceM: components["schemas"]["WrittenFigure"];
+            distanceU: components["schemas"]["WrittenFigure"];
             gripLimited: boolean;
             growthM: components["schemas"]["WrittenFigure"];
             level: components["schemas"]["WrittenFigure"];
             levelU: components["schemas"]["WrittenFigure"];
             mfdd: components["schemas"]["WrittenFigure"];
+            mfddU: components["schemas"]["WrittenFigure"];
             /** Format: int32 */
             number: number;
             phase: string;

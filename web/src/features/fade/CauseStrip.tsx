@@ -1,8 +1,8 @@
 import type { FadeSide } from '../../api/types';
 import { colour, letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
-import { figure, number, told, type UnitTable } from '../../units/units';
-import { onsetWords } from './words';
+import { number, told, type UnitTable } from '../../units/units';
+import { growthWords, onsetWords } from './words';
 
 /** How a cause looks: outline for brakes that hold, solid for pads, hatched where fluid has a part. */
 function look(cause: string, letter: ReturnType<typeof letterOf>): React.CSSProperties {
@@ -43,15 +43,7 @@ export function CauseStrip({ side, index, units }: { side: FadeSide; index: numb
       </ul>
       <div className="text-[14px]">
         <p>{onsetWords(side, units)}</p>
-        {study.growthM.value !== undefined && (
-          <p>
-            The last stops are {number(Math.abs(units.distance.of(study.growthM.value)), 1)}{' '}
-            {units.distance.unit} {study.growthM.value > 0 ? 'longer' : 'shorter'} than the reference
-            {study.speedCarriedMps.value !== undefined &&
-              `; where that stood, they still do ${figure(study.speedCarriedMps, units.speed, 0)} ${units.speed.unit}`}
-            .
-          </p>
-        )}
+        <p>{growthWords(side, units)}</p>
         {study.recovery.value !== undefined && (
           <p>After the cool-down: {number(100 * study.recovery.value, 0)} % of the reference.</p>
         )}

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { fade, test } from '../../api/queries';
 import type { Fade, FadeSide, TestDetail } from '../../api/types';
@@ -15,6 +16,7 @@ import { JudderTable } from './JudderTable';
 import { Ladder } from './Ladder';
 import { Limits } from './Limits';
 import { Overlays } from './Overlays';
+import { MEASURED, type Measured } from './measured';
 import { fadeAnswer, MEASURES } from './words';
 
 type Reference = 'FIRST_THREE_IN_GATE' | 'FIRST_STOP';
@@ -50,13 +52,14 @@ function Read(props: {
 }) {
   const { data, detail } = props;
   const { units } = usePreferences();
+  const [measured, setMeasured] = useState<Measured>('SHARE');
   const measures = [...new Set(data.sides.map((s) => MEASURES[s.study.measure]))].join('; ');
   const out = data.sides.reduce((sum, s) => sum + s.struckOut, 0);
   return (
     <>
       <Strip tone="sheet">
         <Answer
-          sure={`Read from ${measures}, in % of ${props.reference === 'FIRST_STOP' ? 'stop 1' : 'the first three stops in the start window'}${out > 0 ? `; ${out} struck-out stops left out` : ''}.`}
+          sure={`Read from ${measures}, in % of ${props.reference === 'FIRST_STOP' ? 'stop 1' : 'the first three stops in the start window'}${out > 0 ? `; ${out} struck-out ${out === 1 ? 'stop' : 'stops'} left out` : ''}.`}
         >
           {fadeAnswer(data.sides, units)}
         </Answer>
@@ -70,6 +73,12 @@ function Read(props: {
               </span>
             ))}
           </p>
+          <Segments<Measured>
+            label="Measured by"
+            value={measured}
+            options={MEASURED}
+            onChange={setMeasured}
+          />
           <Segments<Reference>
             label="Against which stops"
             value={props.reference}
@@ -80,7 +89,7 @@ function Read(props: {
             onChange={props.onReference}
           />
         </div>
-        <Ladder sides={data.sides} units={units} />
+        <Ladder sides={data.sides} measured={measured} units={units} />
         {data.sides.map((s, i) => (
           <CauseStrip key={s.configurationId} side={s} index={i} units={units} />
         ))}

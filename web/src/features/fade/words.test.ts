@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { FadeSide } from '../../api/types';
 import { unitsOf } from '../../units/units';
-import { fadeAnswer, onsetWords } from './words';
+import { fadeAnswer, growthWords, onsetWords } from './words';
 
 const side = (rel: number | undefined, onset: Partial<FadeSide['study']['onset']>, cause = 'PAD') =>
   ({
@@ -39,5 +39,23 @@ describe('fade in words', () => {
       '671 °F (657 to 685); then 1.6 % is lost every 10 °F',
     );
     expect(onsetWords(side(1, {}), unitsOf('metric'))).toBe('No onset seen up to 300 °C.');
+  });
+
+  it('says how much longer the last stops are only where that is more than chance', () => {
+    const grown = (m: number, half: number | undefined) =>
+      ({
+        study: {
+          growthM: { value: m },
+          growthHalfM: half === undefined ? { reason: 'one stop' } : { value: half },
+          speedCarriedMps: { value: 10 },
+        },
+      }) as unknown as FadeSide;
+    expect(growthWords(grown(8.5, 3.1), unitsOf('metric'))).toBe(
+      'The last stops are 8.5 ± 3.1 m longer than the reference; where that stood, they still do 36 km/h.',
+    );
+    expect(growthWords(grown(0.8, 2), unitsOf('metric'))).toBe(
+      'The last stops cannot be told from the reference in distance: +0.8 ± 2.0 m.',
+    );
+    expect(growthWords(grown(3, undefined), unitsOf('metric'))).toContain('3.0 ± ? m longer');
   });
 });

@@ -1,6 +1,6 @@
 import type { FadeSide } from '../../api/types';
 import { letterOf } from '../../charts/letters';
-import { number, type UnitTable } from '../../units/units';
+import { figure, number, type UnitTable } from '../../units/units';
 
 /** A loss smaller than this is not worth a word. */
 const SHOWS = 0.05;
@@ -40,6 +40,23 @@ export function onsetWords({ study }: FadeSide, units: UnitTable): string {
   return onset.hottestC.value === undefined
     ? `No onset can be told: ${onset.hottestC.reason ?? ''}.`
     : `No onset seen up to ${number(t.of(onset.hottestC.value), 0)} ${t.unit}.`;
+}
+
+/** How much longer it takes by the end, and what the car still does where it once stood; nothing where distances are unknown. */
+export function growthWords({ study }: FadeSide, units: UnitTable): string {
+  const { growthM, growthHalfM, speedCarriedMps } = study;
+  if (growthM.value === undefined) return '';
+  const { of, unit } = units.distance;
+  const half = growthHalfM.value;
+  const apart = `${number(Math.abs(of(growthM.value)), 1)} ± ${half === undefined ? '?' : number(of(half), 1)} ${unit}`;
+  if (half !== undefined && Math.abs(growthM.value) <= half) {
+    return `The last stops cannot be told from the reference in distance: ${growthM.value < 0 ? '−' : '+'}${apart}.`;
+  }
+  const carried =
+    speedCarriedMps.value === undefined
+      ? ''
+      : `; where that stood, they still do ${figure(speedCarriedMps, units.speed, 0)} ${units.speed.unit}`;
+  return `The last stops are ${apart} ${growthM.value > 0 ? 'longer' : 'shorter'} than the reference${carried}.`;
 }
 
 /** The measure in words, for axes and captions. */

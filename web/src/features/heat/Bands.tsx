@@ -5,7 +5,8 @@ const TOP = 6;
 const HALO = { paintOrder: 'stroke', stroke: 'var(--slab)', strokeWidth: 4 } as const;
 
 type Held = {
-  side: HeatSide;
+  fronts: HeatSide['fronts'];
+  fluid: HeatSide['fluid'];
   gate: Heat['gate'];
   limitC: number | null;
   /** Highest temperature of the picture, in the unit it is shown in. */
@@ -18,9 +19,8 @@ type Held = {
 
 /** What the temperatures are held against: the start window, the pads’ window, the fluid, and the limit somebody chose. */
 export function Bands(props: Held) {
-  const { side, gate, limitC, left, right, y, units } = props;
+  const { fronts: pads, fluid, gate, limitC, left, right, y, units } = props;
   const t = units.temperature;
-  const pads = side.fronts;
   const clip = (c: number) => Math.max(TOP, y(c));
   const shows = (c: number) => t.of(c) < props.top;
   const across = (c: number, width: number, dashes?: string) =>
@@ -66,14 +66,14 @@ export function Bands(props: Held) {
           </text>
         </g>
       )}
-      {side.fluid && across(side.fluid.boilsC, 1.2, '9 3 2 3')}
+      {fluid && across(fluid.boilsC, 1.2, '9 3 2 3')}
       {limitC !== null && across(limitC, 3)}
     </g>
   );
 }
 
 /** Their names, over the lines that cross them. */
-export function BandNames({ side, gate, limitC, top, left, right, y, units }: Held) {
+export function BandNames({ fluid, gate, limitC, top, left, right, y, units }: Held) {
   const t = units.temperature;
   const beside = (c: number) => y(c) + (y(c) < 24 ? 15 : -5);
   return (
@@ -83,10 +83,10 @@ export function BandNames({ side, gate, limitC, top, left, right, y, units }: He
           start window
         </text>
       )}
-      {side.fluid && t.of(side.fluid.boilsC) < top && (
-        <text className="note" x={left + 8} y={beside(side.fluid.boilsC)} style={HALO}>
-          {side.fluid.wet ? 'wet' : 'dry'} fluid boils at {number(t.of(side.fluid.boilsC), 0)} {t.unit}; it is
-          cooler than the disc
+      {fluid && t.of(fluid.boilsC) < top && (
+        <text className="note" x={left + 8} y={beside(fluid.boilsC)} style={HALO}>
+          {fluid.wet ? 'wet' : 'dry'} fluid boils at {number(t.of(fluid.boilsC), 0)} {t.unit}; it is cooler
+          than the disc
         </text>
       )}
       {limitC !== null && t.of(limitC) < top && (

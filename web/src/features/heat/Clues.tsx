@@ -21,7 +21,7 @@ export function Clues(props: { side: HeatSide; trace: HeatTrace; letter: Letter;
                 {c.source === 'LADDER' ? (
                   <Bracket clue={c} x={x(mark.toS)} y={y} />
                 ) : (
-                  <WayBack clue={c} restS={mark.toS} x={x} y={y} />
+                  <WayBack clue={c} x={x(mark.toS)} readX={x(mark.toS + c.lateS)} y={y} />
                 )}
               </g>
             )),
@@ -32,31 +32,25 @@ export function Clues(props: { side: HeatSide; trace: HeatTrace; letter: Letter;
 }
 
 /** A dot where it was read, and a circle with its ± at the peak that goes back to. */
-function WayBack({ clue, restS, x, y }: { clue: PeakClue; restS: number; x: Scale; y: Scale }) {
+export function WayBack(props: { clue: PeakClue; x: number; readX: number; y: Scale }) {
+  const { clue, x, readX, y } = props;
   const peak = clue.peakC.value ?? 0;
   const read = clue.readC.value ?? peak;
   return (
     <>
       <line
-        x1={x(restS)}
-        x2={x(restS)}
+        x1={x}
+        x2={x}
         y1={y(clue.atLeastC.value ?? peak)}
         y2={y(clue.belowC.value ?? peak)}
         strokeWidth={1.6}
       />
       {clue.lateS > 0 && (
-        <line
-          x1={x(restS)}
-          y1={y(peak)}
-          x2={x(restS + clue.lateS)}
-          y2={y(read)}
-          strokeWidth={1}
-          strokeDasharray="2 2"
-        />
+        <line x1={x} y1={y(peak)} x2={readX} y2={y(read)} strokeWidth={1} strokeDasharray="2 2" />
       )}
-      <circle cx={x(restS + clue.lateS)} cy={y(read)} r={2.4} fill="currentColor" stroke="none" />
+      <circle cx={readX} cy={y(read)} r={2.4} fill="currentColor" stroke="none" />
       <circle
-        cx={x(restS)}
+        cx={x}
         cy={y(peak)}
         r={4.5}
         strokeWidth={2}
@@ -67,7 +61,7 @@ function WayBack({ clue, restS, x, y }: { clue: PeakClue; restS: number; x: Scal
 }
 
 /** From the highest mark that changed to the lowest that did not; open where the ladder says nothing. */
-function Bracket({ clue, x, y }: { clue: PeakClue; x: number; y: Scale }) {
+export function Bracket({ clue, x, y }: { clue: PeakClue; x: number; y: Scale }) {
   const from = clue.atLeastC.value;
   const below = clue.belowC.value;
   const low = from ?? (below ?? 0) - 60;

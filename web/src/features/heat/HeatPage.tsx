@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { heat } from '../../api/queries';
-import type { Heat } from '../../api/types';
+import type { Heat, HeatSide } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { letterOf } from '../../charts/letters';
 import { Segments } from '../../ui/Button';
@@ -31,10 +31,7 @@ export function HeatPage() {
     <Loaded query={useQuery(heat(testId, wanted))} what="Reading the discs">
       {(data) =>
         data.sides.every((s) => !hottestOf(s)) ? (
-          <Strip>
-            <h1 className="mb-4 text-[26px]">No disc temperatures yet</h1>
-            <EmptySlab line="Sensors draw a line here, readings by hand open circles. Read the discs before and after each stop." />
-          </Strip>
+          <NothingRead testId={testId} sides={data.sides} />
         ) : (
           <Read testId={testId} data={data} />
         )
@@ -43,14 +40,52 @@ export function HeatPage() {
   );
 }
 
+/** Nothing tells of a disc yet: what would, and where to enter it. */
+function NothingRead({ testId, sides }: { testId: string; sides: HeatSide[] }) {
+  const { units } = usePreferences();
+  return (
+    <Strip className="grid gap-6">
+      <div>
+        <h1 className="mb-4 text-[26px]">No disc temperatures yet</h1>
+        <EmptySlab line="Sensors draw a line here, readings by hand open circles. Read the discs before and after each stop." />
+      </div>
+      {sides.map(
+        (s, i) =>
+          s.stops.length > 0 && (
+            <HowHot key={s.configurationId} testId={testId} side={s} letter={letterOf(i)} units={units} />
+          ),
+      )}
+    </Strip>
+  );
+}
+
+const STOPS = 'stops';
+const DAY = 'day';
+const KEY =
+  'front left thick, front right thin, rear left dashed, rear right short dashed; what people read as circles at the peak it goes back to, with a dot where it was read; ladders as brackets';
+
+/** How one configuration can be drawn: each of its recordings over time, all of its stops, and the whole day. */
+function viewsOf(sides: readonly HeatSide[], side: HeatSide): [string, string][] {
+  return [
+    ...side.traces.map((t, i): [string, string] => [
+      String(i),
+      side.traces.length > 1 ? `block ${t.block}, log ${i + 1}` : 'over time',
+    ]),
+    [STOPS, 'stop by stop'],
+    ...(sides.length > 1 ? [[DAY, 'the whole day'] as [string, string]] : []),
+  ];
+}
+
 function Read({ testId, data }: { testId: string; data: Heat }) {
   const { units } = usePreferences();
   const [query, setQuery] = useSearchParams();
   const chosen = Math.min(Number(query.get('side') ?? 0), data.sides.length - 1);
   const side = data.sides[chosen];
-  const [trace, setTrace] = useState('0');
+  const [wanted, setWanted] = useState<string>();
   if (!side) return null;
   const letter = letterOf(chosen);
+  const views = viewsOf(data.sides, side);
+  const view = views.some(([v]) => v === wanted) ? (wanted ?? '') : (views[0]?.[0] ?? '');
   return (
     <>
       <Strip tone="sheet">
@@ -68,27 +103,19 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
               onChange={(v) => setQuery({ side: v }, { replace: true })}
             />
           )}
-          {side.traces.length > 1 && (
-            <Segments
-              label="Recording"
-              value={trace}
-              options={side.traces.map((t, i) => [String(i), `block ${t.block}, log ${i + 1}`])}
-              onChange={setTrace}
-            />
-          )}
+          {views.length > 1 && <Segments label="Drawn" value={view} options={views} onChange={setWanted} />}
         </div>
         <div>
-          <Heading
-            note={`${units.temperature.unit}; front left thick, front right thin, rear left dashed, rear right short dashed; figures at the foot are stops; circles are readings by hand at the peak they go back to, brackets are ladders`}
-          >
-            Disc heat through {letter}’s series
+          <Heading note={`${units.temperature.unit}; ${KEY}`}>
+            {view === DAY ? 'Disc heat through the day' : `Disc heat through ${letter}’s series`}
           </Heading>
           <Sawtooth
-            side={side}
-            trace={side.traces[Number(trace)] ?? side.traces[0]}
+            drawn={
+              view === DAY ? data.sides.map((s, i) => ({ side: s, letter: letterOf(i) })) : [{ side, letter }]
+            }
+            trace={side.traces[Number(view)]}
             limitC={data.limitC}
             gate={data.gate}
-            letter={letter}
             units={units}
           />
         </div>

@@ -10,7 +10,7 @@ import { Table, Td, Th } from '../../ui/Table';
 import { useUndo } from '../../ui/Undo';
 import { number, span, told, type UnitTable } from '../../units/units';
 import { ReadingForm } from './ReadingForm';
-import { clueWords, sourceWord, WHEEL_NAMES, wheelName } from './words';
+import { clueWords, hottestOf, sourceWord, WHEEL_NAMES, wheelName } from './words';
 
 /** Discs that more than their sensor tells of: what each says, which is believed, and why. */
 export function HowHot(props: { testId: string; side: HeatSide; letter: Letter; units: UnitTable }) {
@@ -33,8 +33,11 @@ export function HowHot(props: { testId: string; side: HeatSide; letter: Letter; 
       </div>
       {rows.length === 0 ? (
         <p className="max-w-[75ch] text-[14px]">
-          Only sensors tell so far. Add what a thermometer gun, a probe, or paint and crayons showed, and the
-          two are held against each other here.
+          {hottestOf(side)
+            ? 'Only one thing tells of each disc so far.'
+            : 'Nothing tells of its discs so far.'}{' '}
+          Add what a thermometer gun, a probe, or paint and crayons showed; where two tell of the same disc
+          they are held against each other here.
         </p>
       ) : (
         <Table>

@@ -1,73 +1,64 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import type { Heat, HeatSide, HeatTrace, Wheel } from '../../api/types';
+import type { Heat, HeatSide, HeatTrace } from '../../api/types';
 import { colour, type Letter } from '../../charts/letters';
-import { Picture } from '../../charts/Picture';
+import { Picture, type Values } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, type UnitTable } from '../../units/units';
 import { BandNames, Bands } from './Bands';
 import { Clues } from './Clues';
-import { clueTops, WHEEL_NAMES } from './words';
+import { StopNumbers, StopTeeth } from './StopTeeth';
+import { teethOf, type Tooth } from './teeth';
+import { clueTops, LOOKS, WHEEL_NAMES } from './words';
 
 const HEIGHT = 260;
 const LEFT = 46;
 const RIGHT = 118;
-const LOOKS: Record<Wheel, { width: number; dash?: string }> = {
-  FRONT_LEFT: { width: 2.4 },
-  FRONT_RIGHT: { width: 1.2 },
-  REAR_LEFT: { width: 1.8, dash: '7 3' },
-  REAR_RIGHT: { width: 1.2, dash: '3 3' },
-};
-
-/** How hot did every disc get, stop after stop? By sensors over time, or by hand readings stop by stop. */
+/** How hot did every disc get, stop after stop? By sensors over time, or everything that tells of it stop by stop. */
 export function Sawtooth(props: {
-  side: HeatSide;
+  /** One configuration, or all of the day. */
+  drawn: { side: HeatSide; letter: Letter }[];
+  /** Of the one configuration; without it, stop by stop. */
   trace: HeatTrace | undefined;
   limitC: number | null;
   gate: Heat['gate'];
-  letter: Letter;
   units: UnitTable;
 }) {
-  const { side, trace, limitC, gate, letter, units } = props;
+  const { drawn, trace, limitC, gate, units } = props;
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const t = units.temperature;
-  const peaks = side.study.stops.flatMap((s) =>
-    Object.values(s.discs).flatMap((d) => clueTops(d.peak).map((c) => t.of(c))),
+  const teeth = teethOf(
+    drawn.map((d) => d.side),
+    drawn.map((d) => d.letter),
   );
+  const peaks = teeth.flatMap((s) => Object.values(s.discs).flatMap((d) => clueTops(d.peak).map(t.of)));
   const top = Math.max(t.of(150), ...peaks) * 1.08;
   const y = scaleLinear([Math.min(0, t.of(0)), top], [HEIGHT, 6]);
+  const yOf = (c: number) => y(t.of(c));
   const inside = width - LEFT - RIGHT;
   const minutes = (s: number) => (s - (trace?.t[0] ?? 0)) / 60;
-  const to = trace ? minutes(trace.t.at(-1) ?? 60) : side.study.stops.length + 0.5;
+  const to = trace ? minutes(trace.t.at(-1) ?? 60) : teeth.length + 0.5;
   const x = scaleLinear([trace ? 0 : 0.5, to], [LEFT, LEFT + inside]);
+  const only = drawn.length === 1 ? drawn[0] : undefined;
   const held = {
-    side,
+    fronts: only?.side.fronts ?? null,
+    fluid: only?.side.fluid ?? null,
     gate,
     limitC,
     top,
     left: LEFT,
     right: LEFT + inside,
-    y: (c: number) => y(t.of(c)),
+    y: yOf,
     units,
   };
   return (
     <div ref={ref}>
       <Picture
-        name={`${letter}: peaks ${peaks.length === 0 ? 'not known' : `up to ${number(Math.max(...peaks), 0)} ${t.unit}`} over ${side.study.stops.length} stops`}
+        name={`${drawn.map((d) => d.letter).join(', ')}: peaks ${peaks.length === 0 ? 'not known' : `up to ${number(Math.max(...peaks), 0)} ${t.unit}`} over ${teeth.length} ${teeth.length === 1 ? 'stop' : 'stops'}`}
         width={width}
         height={HEIGHT + 34}
-        values={{
-          head: ['stop', ...WHEEL_NAMES.map(([, n]) => `${n}, ${t.unit}, start to peak`)],
-          rows: side.study.stops.map((s) => [
-            s.number,
-            ...WHEEL_NAMES.map(([w]) => {
-              const d = s.discs[w];
-              const c = (v: number | undefined) => (v === undefined ? '–' : number(t.of(v), 0));
-              return d ? `${c(d.troughC.value)} to ${c(d.peak.peakC.value)}` : '–';
-            }),
-          ]),
-        }}
+        values={valuesOf(teeth, units)}
       >
         <rect x={LEFT} y={4} width={inside} height={HEIGHT - 4} fill="var(--slab)" />
         <Bands {...held} />
@@ -79,26 +70,38 @@ export function Sawtooth(props: {
             </text>
           </g>
         ))}
-        {trace ? (
+        {trace && only ? (
           <>
-            <Lines trace={trace} letter={letter} x={(s) => x(minutes(s))} y={(c) => y(t.of(c))} />
-            <Clues side={side} trace={trace} letter={letter} x={(s) => x(minutes(s))} y={(c) => y(t.of(c))} />
+            <Lines trace={trace} letter={only.letter} x={(s) => x(minutes(s))} y={yOf} />
+            <Clues {...only} trace={trace} x={(s) => x(minutes(s))} y={yOf} />
           </>
         ) : (
-          <ByHand side={side} letter={letter} x={x} y={(c) => y(t.of(c))} span={t.of(1) - t.of(0)} />
+          <StopTeeth teeth={teeth} x={x} y={yOf} height={HEIGHT} />
         )}
         <BandNames {...held} />
-        <Tape
-          x={x}
-          from={trace ? 0 : 1}
-          to={trace ? to : side.study.stops.length}
-          y={HEIGHT + 2}
-          unit={trace ? 'min' : 'stop'}
-          mostLong={10}
-        />
+        {trace ? (
+          <Tape x={x} from={0} to={to} y={HEIGHT + 2} unit="min" mostLong={10} />
+        ) : (
+          <StopNumbers teeth={teeth} x={x} y={HEIGHT + 18} />
+        )}
       </Picture>
     </div>
   );
+}
+
+function valuesOf(teeth: Tooth[], units: UnitTable): Values {
+  const t = units.temperature;
+  const c = (v: number | undefined) => (v === undefined ? '–' : number(t.of(v), 0));
+  return {
+    head: ['block, stop', ...WHEEL_NAMES.map(([, n]) => `${n}, ${t.unit}, start to peak`)],
+    rows: teeth.map((s) => [
+      `${s.letter}, block ${s.block}, stop ${s.number}`,
+      ...WHEEL_NAMES.map(([w]) => {
+        const d = s.discs[w];
+        return d ? `${c(d.troughC.value)} to ${c(d.peak.peakC.value)}` : '–';
+      }),
+    ]),
+  };
 }
 
 type Scale = (v: number) => number;
@@ -129,39 +132,6 @@ function Lines({ trace, letter, x, y }: { trace: HeatTrace; letter: Letter; x: S
           </path>
         );
       })}
-    </g>
-  );
-}
-
-/** Readings by hand: open circles with their ±, joined only thinly. */
-function ByHand(props: { side: HeatSide; letter: Letter; x: Scale; y: Scale; span: number }) {
-  const { side, letter, x, y } = props;
-  return (
-    <g stroke={colour(letter)} fill="none">
-      {WHEEL_NAMES.map(([wheel], k) =>
-        side.study.stops.map((s, i) => {
-          const d = s.discs[wheel];
-          if (!d) return null;
-          const at = x(i + 1) + (k - 1.5) * 5;
-          const start = d.troughC.value;
-          const peak = d.peak.peakC.value;
-          const u = 2 * (d.peak.peakU.value ?? 0);
-          return (
-            <g key={`${wheel}${s.number}`}>
-              {start !== undefined && peak !== undefined && (
-                <line x1={at} x2={at} y1={y(start)} y2={y(peak)} strokeWidth={1} strokeDasharray="3 3" />
-              )}
-              {start !== undefined && <circle cx={at} cy={y(start)} r={3} />}
-              {peak !== undefined && (
-                <>
-                  <line x1={at} x2={at} y1={y(peak - u)} y2={y(peak + u)} strokeWidth={1.6} />
-                  <circle cx={at} cy={y(peak)} r={4.5} strokeWidth={2} fill="var(--slab)" />
-                </>
-              )}
-            </g>
-          );
-        }),
-      )}
     </g>
   );
 }

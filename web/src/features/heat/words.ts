@@ -9,6 +9,14 @@ export const WHEEL_NAMES: [Wheel, string][] = [
   ['REAR_RIGHT', 'rear right'],
 ];
 
+/** How the line of each disc is drawn. */
+export const LOOKS: Record<Wheel, { width: number; dash?: string }> = {
+  FRONT_LEFT: { width: 2.4 },
+  FRONT_RIGHT: { width: 1.2 },
+  REAR_LEFT: { width: 1.8, dash: '7 3' },
+  REAR_RIGHT: { width: 1.2, dash: '3 3' },
+};
+
 /** How hot it got and what that means for the pads, a sentence for each side. */
 export function heatAnswer(sides: readonly HeatSide[], units: UnitTable): string {
   return sides.map((s, i) => sideAnswer(s, letterOf(i), units)).join(' ');

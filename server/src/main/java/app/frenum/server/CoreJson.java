@@ -2,6 +2,9 @@ package app.frenum.server;
 
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
+import java.util.Arrays;
+import java.util.Optional;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;
@@ -25,6 +28,7 @@ class CoreJson {
     JacksonModule coreModule() {
         return new SimpleModule("core")
                 .addSerializer(Quantity.class, new QuantityWriter())
+                .addDeserializer(Quantity.class, new QuantityReader())
                 .addSerializer(Figure.class, new FigureWriter())
                 .addDeserializer(Figure.class, new FigureReader());
     }
@@ -41,6 +45,25 @@ class CoreJson {
             to.writeStringProperty("unit", quantity.unit().name());
             to.writeNumberProperty("inside", quantity.inside());
             to.writeEndObject();
+        }
+    }
+
+    /** A quantity without its number must not be taken for nought. */
+    private static final class QuantityReader extends StdDeserializer<Quantity> {
+        QuantityReader() {
+            super(Quantity.class);
+        }
+
+        @Override
+        public Quantity deserialize(JsonParser from, DeserializationContext context) {
+            JsonNode node = context.readTree(from);
+            Optional<Unit> unit = Arrays.stream(Unit.values())
+                    .filter(u -> u.name().equals(node.path("unit").asString("")))
+                    .findFirst();
+            if (!node.path("entered").isNumber() || unit.isEmpty()) {
+                return context.reportInputMismatch(this, "a quantity is a number \"entered\" and a \"unit\"");
+            }
+            return new Quantity(node.get("entered").asDouble(), unit.get());
         }
     }
 

@@ -78,6 +78,43 @@ class DiscTest {
     }
 
     @Test
+    void theSameReadingSentAtOnceIsKeptOnceAndAStopKeepsSixty() {
+        UUID first = UUID.randomUUID();
+        List<Integer> answers = IntStream.range(0, 4)
+                .parallel()
+                .mapToObj(i -> keep(first, reading("BARE", q(300, "CELSIUS"))).status())
+                .toList();
+        assertThat(answers).contains(200).allMatch(status -> status == 200 || status == 409);
+        assertThat(side().get("readings")).hasSize(1);
+
+        for (int i = 1; i < 60; i++) {
+            assertThat(keep(UUID.randomUUID(), reading("BARE", q(300, "CELSIUS")))
+                            .status())
+                    .isEqualTo(200);
+        }
+        RunningServer.Answer full = keep(UUID.randomUUID(), reading("BARE", q(300, "CELSIUS")));
+        assertThat(full.status()).isEqualTo(422);
+        assertThat(full.body().get("detail").asString()).contains("A stop keeps 60 readings");
+        // What is there already can be sent again, and nothing else under its name.
+        assertThat(keep(first, reading("BARE", q(300, "CELSIUS"))).status()).isEqualTo(200);
+        assertThat(keep(first, reading("BARE", q(310, "CELSIUS"))).status()).isEqualTo(409);
+        assertThat(side().get("readings")).hasSize(60);
+    }
+
+    @Test
+    void aBodyThatCannotBeReadIsToldWhereToLook() {
+        Map<String, Object> noNumber = reading("BARE", Map.of("value", 300, "unit", "CELSIUS"));
+        for (Map.Entry<Map<String, Object>, String> wrong : Map.of(
+                        noNumber, "\"value\"", reading("LUCK", q(300, "CELSIUS")), "\"source\"")
+                .entrySet()) {
+            RunningServer.Answer answer = keep(UUID.randomUUID(), wrong.getKey());
+            assertThat(answer.status()).isEqualTo(400);
+            assertThat(answer.body().get("detail").asString()).contains(wrong.getValue());
+        }
+        assertThat(side().get("readings")).isEmpty();
+    }
+
+    @Test
     void aReadingBesideTheSensorIsWeighedWithItAndGoneAgainWhenRemoved() {
         double sensed = peak().get("peakC").get("value").asDouble();
         UUID id = UUID.randomUUID();

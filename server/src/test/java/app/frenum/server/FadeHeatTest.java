@@ -21,14 +21,15 @@ class FadeHeatTest {
     private final UUID test = UUID.randomUUID();
 
     private void logged() {
-        saved(Journeys.AS_BOUGHT, Map.of("surface", "dry"));
+        saved(Journeys.AS_BOUGHT, 9, Map.of("surface", "dry"));
     }
 
-    private void saved(Path log, Map<String, Object> conditions) {
+    private void saved(Path log, int stops, Map<String, Object> conditions) {
         UUID upload = UUID.randomUUID();
         server.upload(upload, log, "");
         Map<String, Object> save = new HashMap<>(Journeys.saveToNewTest(test, "As bought"));
         save.put("conditions", conditions);
+        save.put("placements", Journeys.placed(stops, "As bought"));
         assertThat(server.post("/api/imports/" + upload + "/save", save).status())
                 .isEqualTo(200);
     }
@@ -138,7 +139,7 @@ class FadeHeatTest {
         JsonNode cooling = side.get("cooling").get("FRONT_LEFT");
         // Nobody measured the air that day, so a cool-down of a minute and a half tells nothing.
         assertThat(cooling.get("n").asInt()).isZero();
-        assertThat(cooling.get("tauS").get("reason").asString()).contains("measure the air");
+        assertThat(cooling.get("tauS").get("reason").asString()).contains("the readings span 76 s");
     }
 
     @Test
@@ -185,7 +186,7 @@ class FadeHeatTest {
 
     @Test
     void aPlanGoesByTheCoolingThatWasLearnt() {
-        saved(Journeys.FADE, Map.of("surface", "dry", "ambientC", 14));
+        saved(Journeys.FADE, 12, Map.of("surface", "dry", "ambientC", 14));
         JsonNode detail = server.get("/api/tests/" + test);
         String vehicle = detail.get("vehicle").get("id").asString();
         UUID other = UUID.randomUUID();

@@ -66,7 +66,7 @@ public final class Journeys {
                                 false,
                                 "drivenOn",
                                 "2026-06-20"),
-                "placements", nine(configuration),
+                "placements", placed(9, configuration),
                 "conditions", Map.of("surface", "dry"),
                 "by", "Marshal");
     }
@@ -77,15 +77,16 @@ public final class Journeys {
                 "testId",
                 testId,
                 "placements",
-                nine(configuration),
+                placed(9, configuration),
                 "conditions",
                 Map.of("surface", "dry"),
                 "by",
                 "Marshal");
     }
 
-    private static List<Map<String, Object>> nine(String configuration) {
-        return IntStream.rangeClosed(1, 9)
+    /** The first so many stops of a log, of one configuration. */
+    public static List<Map<String, Object>> placed(int stops, String configuration) {
+        return IntStream.rangeClosed(1, stops)
                 .mapToObj(i -> Map.<String, Object>of(
                         "stop", i, "configuration", configuration, "changed", List.of(), "block", 1))
                 .toList();

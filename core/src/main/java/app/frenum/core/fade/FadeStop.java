@@ -20,7 +20,9 @@ import java.util.OptionalDouble;
  * @param effectiveness m/s² per bar of front line pressure
  * @param effectivenessU its standard uncertainty
  * @param mfdd m/s²
+ * @param mfddU its standard uncertainty
  * @param distanceM at the nominal speed; unknown for a snub
+ * @param distanceU its standard uncertainty
  * @param entryMps speed at the onset
  * @param peakBar peak front line pressure
  * @param pedal travel as pressure rose
@@ -35,7 +37,9 @@ public record FadeStop(
         Figure effectiveness,
         Figure effectivenessU,
         Figure mfdd,
+        Figure mfddU,
         Figure distanceM,
+        Figure distanceU,
         Figure entryMps,
         Figure peakBar,
         PedalCurve pedal,
@@ -46,9 +50,11 @@ public record FadeStop(
      * A logged stop.
      *
      * @param distanceM what its distance counts as at the nominal speed
+     * @param distanceU its standard uncertainty
      */
     public static FadeStop logged(
-            int number, String phase, MeasuredStop m, Figure distanceM, Optional<PedalFeel> feel) {
+            int number, String phase, MeasuredStop m, Figure distanceM, Figure distanceU, Optional<PedalFeel> feel) {
+        boolean isStop = m.kind() == StopKind.STOP;
         Figure start = frontMean(m.startTemperatures());
         Figure peak = frontMean(m.peakTemperatures());
         Figure relative = m.uncertainty().mfdd().isKnown() && m.mfdd().isKnown()
@@ -64,7 +70,9 @@ public record FadeStop(
                         ? relative.map(r -> r * m.effectiveness().value())
                         : m.effectiveness(),
                 m.mfdd(),
-                m.kind() == StopKind.STOP ? distanceM : Figure.unknown("a snub has no stopping distance"),
+                m.uncertainty().mfdd(),
+                isStop ? distanceM : Figure.unknown("a snub has no stopping distance"),
+                isStop ? distanceU : Figure.unknown("a snub has no stopping distance"),
                 m.entrySpeed(),
                 m.frontPressurePeak(),
                 m.pedal(),

@@ -1,6 +1,7 @@
 package app.frenum.core.fade;
 
 import app.frenum.core.compare.Trend;
+import app.frenum.core.compare.WelchTest;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import java.util.stream.IntStream;
  * @param reference places of the reference stops in the series, from 0
  * @param referenceValue their median, in the measure's own unit
  * @param referenceM their median distance, m
+ * @param referenceMfdd their median deceleration, m/s²
  * @param levels one per stop, in order
  * @param thirds first, middle and last group
  * @param perStop of the level, per stop
@@ -26,6 +28,7 @@ import java.util.stream.IntStream;
  * @param per100C of the level, per 100 °C of start temperature
  * @param onset from which temperature on
  * @param growthM how much longer the last group's stops are than the reference, m
+ * @param growthHalfM half-width of the 95 % interval of that difference (of the means, Welch), m
  * @param speedCarriedMps how fast it still is where the reference has stopped
  * @param cause why
  * @param phases each phase against the first, where the stops say which they belong to
@@ -36,6 +39,7 @@ public record FadeStudy(
         List<Integer> reference,
         Figure referenceValue,
         Figure referenceM,
+        Figure referenceMfdd,
         List<Level> levels,
         List<Group> thirds,
         TrendLine perStop,
@@ -43,6 +47,7 @@ public record FadeStudy(
         TrendLine per100C,
         OnsetFit onset,
         Figure growthM,
+        Figure growthHalfM,
         Figure speedCarriedMps,
         CauseReading cause,
         List<Group> phases,
@@ -51,6 +56,9 @@ public record FadeStudy(
     private static final double COMMON_BAR = 30;
     private static final double OF_LOWEST_PEAK = 0.6;
     private static final double GRIP_MOSTLY = 0.5;
+    private static final double LEVEL = 0.95;
+    /** To which a tape is read. */
+    private static final double RESOLUTION_M = 0.1;
 
     /**
      * One stop's level.
@@ -60,7 +68,9 @@ public record FadeStudy(
      * @param levelU its standard uncertainty
      * @param startC of the front discs
      * @param discC of the front discs in the stop
+     * @param mfddU standard uncertainty of the deceleration, m/s²
      * @param distanceM at the nominal speed
+     * @param distanceU its standard uncertainty, m
      * @param growthM how much longer than the reference, m
      * @param gripLimited a floor, not a value
      */
@@ -72,7 +82,9 @@ public record FadeStudy(
             Figure startC,
             Figure discC,
             Figure mfdd,
+            Figure mfddU,
             Figure distanceM,
+            Figure distanceU,
             Figure growthM,
             boolean gripLimited) {}
 
@@ -172,6 +184,7 @@ public record FadeStudy(
                     reference,
                     value,
                     distance,
+                    median(known(early, FadeStop::mfdd), "no deceleration of the reference stops is known"),
                     levels,
                     thirds(),
                     TrendLine.of(order[0], order[1]),
@@ -179,6 +192,7 @@ public record FadeStudy(
                     per100C(TrendLine.of(heat[0], heat[1])),
                     OnsetFit.of(hot[0], hot[1]),
                     growth,
+                    growthHalf(late),
                     carried(late),
                     cause(late),
                     phases(),
@@ -201,11 +215,13 @@ public record FadeStudy(
                     s.number(),
                     s.phase(),
                     ratio(measure.of(s), value),
-                    measure == FadeMeasure.PER_BAR ? ratio(s.effectivenessU(), value) : Figure.unknown("not known"),
+                    ratio(measure.uncertaintyOf(s), value),
                     s.startC(),
                     s.discC(),
                     s.mfdd(),
+                    s.mfddU(),
                     s.distanceM(),
+                    s.distanceU(),
                     difference(s.distanceM(), distance),
                     s.gripLimited());
         }
@@ -244,6 +260,14 @@ public record FadeStudy(
 
         private static boolean isRecovered(String phase) {
             return phase.startsWith("recover");
+        }
+
+        private Figure growthHalf(List<FadeStop> late) {
+            double[] before = known(early, FadeStop::distanceM);
+            double[] after = known(late, FadeStop::distanceM);
+            return before.length < 2 || after.length < 2
+                    ? Figure.unknown("two distances of the reference and two of the last stops are needed")
+                    : Figure.of(WelchTest.of(before, after, RESOLUTION_M).halfWidth(LEVEL));
         }
 
         private Figure carried(List<FadeStop> late) {

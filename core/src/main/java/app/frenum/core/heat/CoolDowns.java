@@ -1,14 +1,17 @@
 package app.frenum.core.heat;
 
+import app.frenum.core.compare.Summary;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 
 /**
  * The cool-downs between the stops of a log, fitted disc by disc. A cool-down begins some seconds after a stop, once the
@@ -19,6 +22,12 @@ public final class CoolDowns {
     private static final double SOAK_S = 8;
 
     private static final double EVERY_S = 2;
+    /** A disc is warmed again by so much, and by more than its sensor's noise. */
+    private static final double WARMED_C = 3;
+
+    private static final double NOISES = 8;
+    /** Half of normal deviates are within so many standard deviations. */
+    private static final double MEDIAN_OF_NORMAL = 0.6745;
 
     private CoolDowns() {}
 
@@ -30,8 +39,15 @@ public final class CoolDowns {
      * @param toS where it ends
      * @param meanMps mean speed meanwhile
      * @param fit its time constant, or why there is none
+     * @param left what the fit leaves over, step by step; empty when there is none
      */
-    public record CoolDown(WheelPosition wheel, double fromS, double toS, Figure meanMps, CoolingFit fit) {}
+    public record CoolDown(
+            WheelPosition wheel,
+            double fromS,
+            double toS,
+            Figure meanMps,
+            CoolingFit fit,
+            List<CoolingResidual.Step> left) {}
 
     /** A stretch without braking, s. */
     public record Stretch(double fromS, double toS) {}
@@ -66,9 +82,44 @@ public final class CoolDowns {
             t[i] = from + EVERY_S / 2;
             c[i] = disc.mean(from, from + EVERY_S);
         }
+        int end = untilWarmedAgain(c);
+        double[] ages = Arrays.copyOf(t, end);
+        double[] cooling = Arrays.copyOf(c, end);
         Figure mean = speed.size() < 2
                 ? Figure.unknown("no speed was logged")
                 : Figure.of(speed.mean(speed.first(), speed.last()));
-        return () -> new CoolDown(wheel, s.fromS(), s.toS(), mean, CoolingFit.of(t, c, ambientC));
+        return () -> {
+            CoolingFit fit = CoolingFit.of(ages, cooling, ambientC);
+            return new CoolDown(
+                    wheel,
+                    s.fromS(),
+                    s.toS(),
+                    mean,
+                    fit,
+                    fit.tauS().isKnown() ? CoolingResidual.steps(fit, ages, cooling) : List.of());
+        };
+    }
+
+    /** How many readings there are until somebody braked again, if only to turn round: from then on the disc warms. */
+    private static int untilWarmedAgain(double[] celsius) {
+        double warmed = Math.max(WARMED_C, NOISES * noise(celsius));
+        int coldest = 0;
+        for (int i = 1; i < celsius.length; i++) {
+            if (celsius[i] > celsius[coldest] + warmed) {
+                return coldest + 1;
+            }
+            if (celsius[i] < celsius[coldest]) {
+                coldest = i;
+            }
+        }
+        return celsius.length;
+    }
+
+    /** Of one reading, by how far each is from the line through its neighbours, which an even slope does not move. */
+    private static double noise(double[] celsius) {
+        double[] off = IntStream.range(1, Math.max(1, celsius.length - 1))
+                .mapToDouble(i -> Math.abs(celsius[i + 1] - 2 * celsius[i] + celsius[i - 1]))
+                .toArray();
+        return off.length == 0 ? 0 : Summary.of(off).median().value() / (MEDIAN_OF_NORMAL * Math.sqrt(6));
     }
 }

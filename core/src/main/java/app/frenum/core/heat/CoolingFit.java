@@ -57,6 +57,11 @@ public record CoolingFit(Figure tauS, Figure tauLowS, Figure tauHighS, Figure st
         }
     }
 
+    /** What the fit says some seconds after its first reading, °C; only of a fit that was made. */
+    public double after(double ageS) {
+        return new Cooling(tauS.value(), ambientC.value()).after(startC.value(), ageS);
+    }
+
     private static CoolingFit none(String reason) {
         Figure unknown = Figure.unknown(reason);
         return new CoolingFit(unknown, unknown, unknown, unknown, unknown, unknown);

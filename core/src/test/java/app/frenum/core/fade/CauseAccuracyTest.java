@@ -66,7 +66,12 @@ public class CauseAccuracyTest {
                     .stops();
             List<FadeStop> series = IntStream.range(0, stops.size())
                     .mapToObj(i -> FadeStop.logged(
-                            i + 1, "", stops.get(i), stops.get(i).correctedDistance(), Optional.empty()))
+                            i + 1,
+                            "",
+                            stops.get(i),
+                            stops.get(i).correctedDistance(),
+                            stops.get(i).uncertainty().correctedDistance(),
+                            Optional.empty()))
                     .toList();
             return FadeStudy.of(series, FadeReference.FIRST_THREE_IN_GATE, StartGate.OPEN)
                     .cause()

@@ -64,8 +64,21 @@ class FadeVectorsTest {
             assertThat(1 - study.levels().get(i).level().value()).isCloseTo(fade[i], within(1e-9));
             assertThat(study.levels().get(i).growthM().value()).isCloseTo(growth[i], within(1e-9));
         }
+        assertThat(study.referenceMfdd().value()).isEqualTo(7);
+        assertThat(study.growthHalfM().value()).isPositive();
         // The last three together are at 91.5 %: a loss, but not yet one to call pad fade.
         assertThat(study.cause().cause()).isEqualTo(FadeCause.SLIGHT);
+    }
+
+    @Test
+    void everyMeasureHasItsUncertainty() {
+        FadeStop stop = stop(1, 80, 0.14, 40);
+        assertThat(FadeMeasure.BY_DECELERATION.uncertaintyOf(stop).value()).isEqualTo(0.1);
+        // One part in a hundred of the distance is one part in a hundred of its inverse.
+        assertThat(FadeMeasure.BY_DISTANCE.uncertaintyOf(stop).value()
+                        / FadeMeasure.BY_DISTANCE.of(stop).value())
+                .isCloseTo(0.01, within(1e-12));
+        assertThat(FadeMeasure.PER_BAR.uncertaintyOf(stop).isKnown()).isFalse();
     }
 
     private static FadeStop stop(int number, double startC, double effectiveness, double distanceM) {
@@ -78,7 +91,9 @@ class FadeVectorsTest {
                 Figure.of(effectiveness),
                 unknown,
                 Figure.of(7),
+                Figure.of(0.1),
                 Figure.of(distanceM),
+                Figure.of(0.4),
                 Figure.of(25),
                 Figure.of(55),
                 new PedalCurve(List.of(), List.of()),

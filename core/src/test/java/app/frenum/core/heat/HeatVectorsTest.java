@@ -14,6 +14,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.assertj.core.data.Percentage;
@@ -129,6 +130,31 @@ class HeatVectorsTest {
                 assertThat(fit.tauS().reason()).containsAnyOf("needs 6 readings", "needs");
             }
         }
+    }
+
+    @Test
+    void whatAFitLeavesOverTellsWhetherOneTimeConstantIsEnough() {
+        double[] t = DoubleStream.iterate(0, x -> x + 2).limit(200).toArray();
+        Cooling one = new Cooling(120, 15);
+        List<CoolingResidual> none = left(t, x -> one.after(300, x));
+        assertThat(none).hasSize(40).allMatch(r -> r.n() == 2 && Math.abs(r.medianC()) < 1e-3);
+        assertThat(none.get(0).ageS()).isEqualTo(5);
+
+        // Heat that still goes into the disc falls faster at first: the fit is below the readings, above, and below
+        // again.
+        List<CoolingResidual> two = left(t, x -> one.after(300, x) + 100 * Math.exp(-x / 15));
+        assertThat(two.get(0).medianC()).isGreaterThan(10);
+        assertThat(two.stream().mapToDouble(CoolingResidual::medianC).min().orElseThrow())
+                .isLessThan(-5);
+        assertThat(two.get(39).medianC()).isPositive();
+        assertThat(CoolingResidual.of(List.of())).isEmpty();
+    }
+
+    private static List<CoolingResidual> left(double[] t, DoubleUnaryOperator disc) {
+        double[] celsius = DoubleStream.of(t).map(disc).toArray();
+        CoolingFit fit = CoolingFit.of(t, celsius, OptionalDouble.of(15));
+        List<CoolingResidual.Step> steps = CoolingResidual.steps(fit, t, celsius);
+        return CoolingResidual.of(List.of(steps, steps));
     }
 
     private static List<ReadyAt.Reading> cooling(double tauS, double... ages) {

@@ -28,6 +28,7 @@ final class FadeStops {
                         Optional.ofNullable(stop.phase()).orElse(""),
                         stop.measured(),
                         stop.value(),
+                        stop.valueUncertainty(),
                         feel(stop.pedalFeel()));
     }
 
@@ -42,7 +43,9 @@ final class FadeStops {
                 Figure.unknown("no line pressure was logged"),
                 NOT_LOGGED,
                 timed ? stop.value() : NOT_LOGGED,
+                timed ? stop.valueUncertainty() : NOT_LOGGED,
                 timed ? Figure.unknown("only a time was taken") : stop.value(),
+                timed ? Figure.unknown("only a time was taken") : stop.valueUncertainty(),
                 stop.entrySpeed(),
                 Figure.unknown("no line pressure was logged"),
                 PedalCurve.none(),

@@ -39,8 +39,8 @@ class DiscTraces {
         this.recordings = recordings;
     }
 
-    /** A series of a recording with so many stops is read once. */
-    private record Key(UUID recording, UUID series, int stops, double lastEndS) {}
+    /** The same stops of a recording, in the same air, are read once. */
+    private record Key(UUID recording, int block, List<HeatView.MarkView> marks, Double ambientC) {}
 
     private record Read(HeatView.TraceView trace, List<CoolDowns.CoolDown> coolDowns) {}
 
@@ -57,9 +57,9 @@ class DiscTraces {
             if (remembered.size() > MOST_REMEMBERED) {
                 remembered.clear();
             }
-            double end = own.get(own.size() - 1).measured().endS();
-            Read read =
-                    remembered.computeIfAbsent(new Key(id, series.id(), own.size(), end), k -> read(id, series, own));
+            Key key =
+                    new Key(id, series.block(), marks(own), series.conditions().ambientC());
+            Read read = remembered.computeIfAbsent(key, this::read);
             if (!read.trace().discs().isEmpty()) {
                 traces.add(read.trace());
                 downs.addAll(read.coolDowns());
@@ -67,11 +67,18 @@ class DiscTraces {
         });
     }
 
-    private Read read(UUID recordingId, SeriesView series, List<StopView> stops) {
-        Log log = recordings.open(recordingId).log();
-        double from = Math.max(0, stops.get(0).measured().onsetS() - BESIDE_S);
-        double to =
-                Math.min(log.durationS(), stops.get(stops.size() - 1).measured().endS() + BESIDE_S);
+    private static List<HeatView.MarkView> marks(List<StopView> stops) {
+        return stops.stream()
+                .map(s -> new HeatView.MarkView(
+                        s.number(), s.measured().onsetS(), s.measured().endS()))
+                .toList();
+    }
+
+    private Read read(Key key) {
+        List<HeatView.MarkView> marks = key.marks();
+        Log log = recordings.open(key.recording()).log();
+        double from = Math.max(0, marks.get(0).fromS() - BESIDE_S);
+        double to = Math.min(log.durationS(), marks.get(marks.size() - 1).toS() + BESIDE_S);
         double step = (to - from) / POINTS;
         List<Double> t = new ArrayList<>();
         for (int i = 0; i <= POINTS; i++) {
@@ -84,12 +91,8 @@ class DiscTraces {
                 discs.put(w, t.stream().map(x -> at(signal, x)).toList());
             }
         }
-        List<HeatView.MarkView> marks = stops.stream()
-                .map(s -> new HeatView.MarkView(
-                        s.number(), s.measured().onsetS(), s.measured().endS()))
-                .toList();
-        HeatView.TraceView trace = new HeatView.TraceView(recordingId, series.block(), t, discs, marks);
-        return new Read(trace, discs.isEmpty() ? List.of() : coolDowns(log, series, stops));
+        HeatView.TraceView trace = new HeatView.TraceView(key.recording(), key.block(), t, discs, marks);
+        return new Read(trace, discs.isEmpty() ? List.of() : coolDowns(log, key));
     }
 
     private static Double at(Signal signal, double t) {
@@ -98,14 +101,14 @@ class DiscTraces {
         return near ? Math.round(signal.at(t) * 10) / 10.0 : null;
     }
 
-    private static List<CoolDowns.CoolDown> coolDowns(Log log, SeriesView series, List<StopView> stops) {
+    private static List<CoolDowns.CoolDown> coolDowns(Log log, Key key) {
         List<CoolDowns.Stretch> between = new ArrayList<>();
-        for (int i = 0; i < stops.size(); i++) {
-            double from = stops.get(i).measured().endS();
-            double next = i + 1 < stops.size() ? stops.get(i + 1).measured().onsetS() - RUN_UP_S : log.durationS();
+        for (int i = 0; i < key.marks().size(); i++) {
+            double from = key.marks().get(i).toS();
+            double next = i + 1 < key.marks().size() ? key.marks().get(i + 1).fromS() - RUN_UP_S : log.durationS();
             between.add(new CoolDowns.Stretch(from, Math.min(next, from + LONGEST_S)));
         }
-        Double ambient = series.conditions().ambientC();
-        return CoolDowns.of(log, between, ambient == null ? OptionalDouble.empty() : OptionalDouble.of(ambient));
+        OptionalDouble ambient = key.ambientC() == null ? OptionalDouble.empty() : OptionalDouble.of(key.ambientC());
+        return CoolDowns.of(log, between, ambient);
     }
 }

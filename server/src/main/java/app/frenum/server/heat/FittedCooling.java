@@ -3,6 +3,7 @@ package app.frenum.server.heat;
 import app.frenum.core.compare.Summary;
 import app.frenum.core.heat.CoolDowns;
 import app.frenum.core.heat.CoolingFit;
+import app.frenum.core.heat.CoolingResidual;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
 import java.util.function.Function;
@@ -22,7 +23,7 @@ final class FittedCooling {
                 .orElse("");
         if (fitted.isEmpty()) {
             Figure none = Figure.unknown(whyNone);
-            return new HeatView.CoolingView(0, none, none, none, none, none, whyNone);
+            return new HeatView.CoolingView(0, none, none, none, none, none, List.of(), whyNone);
         }
         Summary taus = Summary.of(values(fitted, CoolingFit::tauS));
         CoolingFit one = fitted.get(0).fit();
@@ -44,6 +45,7 @@ final class FittedCooling {
                 speeds.length == 0
                         ? Figure.unknown("no speed was logged")
                         : Summary.of(speeds).median(),
+                CoolingResidual.of(fitted.stream().map(CoolDowns.CoolDown::left).toList()),
                 whyNone);
     }
 

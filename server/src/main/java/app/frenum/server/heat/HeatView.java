@@ -1,5 +1,6 @@
 package app.frenum.server.heat;
 
+import app.frenum.core.heat.CoolingResidual;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.PadWindow;
@@ -80,9 +81,18 @@ record HeatView(
      * @param lowS of the 95 % interval: of the one fit where there is one, of the mean where there are more
      * @param rmsC median of what the fits leave over
      * @param meanMps median of their mean speeds
+     * @param left what the fits leave over, by the age of the cool-down
      * @param whyNone of the first that could not be fitted; empty when all could
      */
-    record CoolingView(int n, Figure tauS, Figure lowS, Figure highS, Figure rmsC, Figure meanMps, String whyNone) {}
+    record CoolingView(
+            int n,
+            Figure tauS,
+            Figure lowS,
+            Figure highS,
+            Figure rmsC,
+            Figure meanMps,
+            List<CoolingResidual> left,
+            String whyNone) {}
 
     /**
      * Disc sensors of one recording, thinned.

@@ -4,6 +4,7 @@ import app.frenum.formats.BadInput;
 import jakarta.validation.ConstraintViolationException;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
 
 /** Turns whatever goes wrong into a problem detail; faults of Frenum's own say no more than that they are. */
 @RestControllerAdvice
@@ -66,10 +68,20 @@ final class ProblemAdvice {
 
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException e) {
+        String place = e.getMostSpecificCause() instanceof JacksonException j ? place(j) : "";
         return detail(
                 HttpStatus.BAD_REQUEST,
                 "The request cannot be read",
-                "Its body is not the JSON that is asked for here.");
+                "Its body is not the JSON that is asked for here%s."
+                        .formatted(place.isEmpty() ? "" : ": look at \"%s\"".formatted(place)));
+    }
+
+    /** Such as {@code plan.limits[2].value}. */
+    private static String place(JacksonException e) {
+        return e.getPath().stream()
+                .map(at -> at.getPropertyName() == null ? "[%d]".formatted(at.getIndex()) : "." + at.getPropertyName())
+                .collect(Collectors.joining())
+                .replaceFirst("^\\.", "");
     }
 
     @ExceptionHandler

@@ -1,0 +1,62 @@
+package app.frenum.core.heat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
+
+import app.frenum.core.log.Channel;
+import app.frenum.core.log.MemoryLog;
+import app.frenum.core.log.Role;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Unit;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+class CoolDownsTest {
+    private static final Cooling DISC = new Cooling(150, 15);
+    private static final double UNTIL_S = 600;
+
+    /** One front disc, read so often, with so much noise. */
+    private static CoolDowns.CoolDown coolDown(DoubleUnaryOperator celsius, double rateHz, double noiseC, long seed) {
+        Random random = new Random(seed);
+        int n = (int) (UNTIL_S * rateHz);
+        double[] t = IntStream.range(0, n).mapToDouble(i -> i / rateHz).toArray();
+        double[] c = IntStream.range(0, n)
+                .mapToDouble(i -> celsius.applyAsDouble(t[i]) + noiseC * random.nextGaussian())
+                .toArray();
+        Role role = Role.discTemperature(WheelPosition.FRONT_LEFT);
+        MemoryLog log = new MemoryLog(List.of(new Channel("disc", role, Unit.CELSIUS)), t, new double[][] {c});
+        List<CoolDowns.CoolDown> all =
+                CoolDowns.of(log, List.of(new CoolDowns.Stretch(0, UNTIL_S)), OptionalDouble.of(15));
+        assertThat(all).hasSize(1);
+        return all.get(0);
+    }
+
+    private static double lastAge(CoolDowns.CoolDown down) {
+        return down.left().get(down.left().size() - 1).ageS();
+    }
+
+    @Test
+    void endsWhereSomebodyBrakedAgain() {
+        // Braked to turn round at 400 s, which warms the disc by 25 degrees.
+        CoolDowns.CoolDown down =
+                coolDown(t -> DISC.after(400, t) + (t < 400 ? 0 : 25 * Math.exp(-(t - 400) / 150)), 10, 0.5, 1);
+        assertThat(down.fit().tauS().value()).isCloseTo(150, withinPercentage(0.5));
+        assertThat(lastAge(down)).isCloseTo(395 - 10, within(10.0));
+        assertThat(down.left()).allMatch(step -> Math.abs(step.leftC()) < 1);
+        assertThat(down.meanMps().reason()).contains("no speed was logged");
+    }
+
+    @Test
+    void aNoisySensorDoesNotEndIt() {
+        for (long seed = 0; seed < 20; seed++) {
+            CoolDowns.CoolDown down = coolDown(t -> DISC.after(400, t), 1, 4, seed);
+            assertThat(lastAge(down)).as("seed %d", seed).isGreaterThan(UNTIL_S - 30);
+            assertThat(down.fit().tauS().value()).isCloseTo(150, withinPercentage(3));
+        }
+    }
+}

@@ -1,0 +1,78 @@
+import { colour, textColour, type Letter } from '../../charts/letters';
+import { number } from '../../units/units';
+import type { Rung } from './measured';
+
+type Scale = (v: number) => number;
+
+/** One rung per stop, as wide as its slot; the tyres' own are dashed, floors and no values. */
+export function Rungs(props: {
+  rungs: Rung[];
+  reference: number | undefined;
+  letter: Letter;
+  x: Scale;
+  y: Scale;
+  unit: string;
+  decimals: number;
+  /** Where the last figure stands, so that two do not cover each other. */
+  below: boolean;
+}) {
+  const { rungs, reference, letter, x, y } = props;
+  const last = rungs.at(-1);
+  // The figure is as wide as a rung or two, so it keeps clear of the last three.
+  const beside = rungs.slice(-3).map((r) => y(r.value));
+  return (
+    <g stroke={colour(letter)} fill="none">
+      {reference !== undefined && last && (
+        <line
+          x1={x(0)}
+          x2={x(last.at + 1)}
+          y1={y(reference)}
+          y2={y(reference)}
+          strokeWidth={1}
+          strokeDasharray="5 4"
+        />
+      )}
+      {rungs.map((r, i) => {
+        const next = rungs[i + 1];
+        return (
+          <g key={r.at}>
+            {r.plusMinus > 0 && (
+              <rect
+                x={x(r.at) + 3}
+                width={Math.max(1, x(1) - x(0) - 6)}
+                y={y(r.value + r.plusMinus)}
+                height={Math.max(1, y(r.value - r.plusMinus) - y(r.value + r.plusMinus))}
+                fill={colour(letter)}
+                fillOpacity={0.16}
+                stroke="none"
+              />
+            )}
+            <line
+              x1={x(r.at)}
+              x2={x(r.at + 1)}
+              y1={y(r.value)}
+              y2={y(r.value)}
+              strokeWidth={r.gripLimited ? 2 : 4}
+              strokeDasharray={r.gripLimited ? '4 3' : undefined}
+            />
+            {next?.at === r.at + 1 && (
+              <line x1={x(r.at + 1)} x2={x(r.at + 1)} y1={y(r.value)} y2={y(next.value)} strokeWidth={1.2} />
+            )}
+          </g>
+        );
+      })}
+      {last && (
+        <text
+          className="label"
+          x={x(last.at + 1) - 6}
+          y={props.below ? Math.max(...beside) + 20 : Math.min(...beside) - 9}
+          textAnchor="end"
+          stroke="none"
+          style={{ fill: textColour(letter) }}
+        >
+          {letter} {number(last.value, props.decimals)} {props.unit}
+        </text>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,8 @@
+/** What jsdom lacks: nothing is ever laid out in it, so nothing is ever resized. */
+class NeverResized implements ResizeObserver {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+
+globalThis.ResizeObserver ??= NeverResized;
