@@ -64,7 +64,7 @@ function Read(props: {
           {fadeAnswer(data.sides, units)}
         </Answer>
       </Strip>
-      <Strip className="grid gap-5">
+      <Strip className="grid grid-cols-1 gap-5">
         <div className="flex flex-wrap items-center justify-between gap-3">
           <p className="flex flex-wrap gap-5 text-[15px]">
             {data.sides.map((s, i) => (

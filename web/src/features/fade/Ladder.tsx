@@ -82,6 +82,7 @@ export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: Un
             y={y}
             unit={ladder.unit}
             decimals={ladder.decimals}
+            foot={HEIGHT - 4}
             below={i % 2 === 0}
           />
         ))}

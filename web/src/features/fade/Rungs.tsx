@@ -13,6 +13,8 @@ export function Rungs(props: {
   y: Scale;
   unit: string;
   decimals: number;
+  /** Where the picture ends, px. */
+  foot: number;
   /** Where the last figure stands, so that two do not cover each other. */
   below: boolean;
 }) {
@@ -20,6 +22,7 @@ export function Rungs(props: {
   const last = rungs.at(-1);
   // The figure is as wide as a rung or two, so it keeps clear of the last three.
   const beside = rungs.slice(-3).map((r) => y(r.value));
+  const under = Math.max(...beside) + 20;
   return (
     <g stroke={colour(letter)} fill="none">
       {reference !== undefined && last && (
@@ -65,7 +68,7 @@ export function Rungs(props: {
         <text
           className="label"
           x={x(last.at + 1) - 6}
-          y={props.below ? Math.max(...beside) + 20 : Math.min(...beside) - 9}
+          y={props.below && under < props.foot ? under : Math.min(...beside) - 9}
           textAnchor="end"
           stroke="none"
           style={{ fill: textColour(letter) }}

@@ -44,7 +44,7 @@ export function HeatPage() {
 function NothingRead({ testId, sides }: { testId: string; sides: HeatSide[] }) {
   const { units } = usePreferences();
   return (
-    <Strip className="grid gap-6">
+    <Strip className="grid grid-cols-1 gap-6">
       <div>
         <h1 className="mb-4 text-[26px]">No disc temperatures yet</h1>
         <EmptySlab line="Sensors draw a line here, readings by hand open circles. Read the discs before and after each stop." />
@@ -93,7 +93,7 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
           {heatAnswer(data.sides, units)}
         </Answer>
       </Strip>
-      <Strip className="grid gap-6">
+      <Strip className="grid grid-cols-1 gap-6">
         <div className="flex flex-wrap gap-4">
           {data.sides.length > 1 && (
             <Segments

@@ -14,7 +14,9 @@ import { clueTops, LOOKS, WHEEL_NAMES } from './words';
 
 const HEIGHT = 260;
 const LEFT = 46;
+/** Room for the name of the pads’ window. */
 const RIGHT = 118;
+const MARGIN = 8;
 /** How hot did every disc get, stop after stop? By sensors over time, or everything that tells of it stop by stop. */
 export function Sawtooth(props: {
   /** One configuration, or all of the day. */
@@ -36,11 +38,11 @@ export function Sawtooth(props: {
   const top = Math.max(t.of(150), ...peaks) * 1.08;
   const y = scaleLinear([Math.min(0, t.of(0)), top], [HEIGHT, 6]);
   const yOf = (c: number) => y(t.of(c));
-  const inside = width - LEFT - RIGHT;
+  const only = drawn.length === 1 ? drawn[0] : undefined;
+  const inside = width - LEFT - (only ? RIGHT : MARGIN);
   const minutes = (s: number) => (s - (trace?.t[0] ?? 0)) / 60;
   const to = trace ? minutes(trace.t.at(-1) ?? 60) : teeth.length + 0.5;
   const x = scaleLinear([trace ? 0 : 0.5, to], [LEFT, LEFT + inside]);
-  const only = drawn.length === 1 ? drawn[0] : undefined;
   const held = {
     fronts: only?.side.fronts ?? null,
     fluid: only?.side.fluid ?? null,

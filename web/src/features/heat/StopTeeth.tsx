@@ -10,8 +10,8 @@ const WIDEST = 14;
 /** Of the room that a stop has, how far two discs stand apart. */
 const APART = 0.18;
 const BESIDE = 7;
-/** So many stops have room for all their numbers. */
-const FEW = 30;
+/** A number needs so much room, px. */
+const ROOM = 18;
 
 /** Start and peak of every disc, stop by stop: sensors as lines, what people read as circles and brackets. */
 export function StopTeeth(props: { teeth: Tooth[]; x: Scale; y: Scale; height: number }) {
@@ -56,6 +56,7 @@ export function StopTeeth(props: { teeth: Tooth[]; x: Scale; y: Scale; height: n
               x={x(i + 1) + (k - 1.5) * apart}
               nextX={x(i + 2) + (k - 1.5) * apart}
               y={y}
+              tick={Math.max(2, Math.min(6, 0.8 * apart))}
             />
           ))}
         </g>
@@ -66,7 +67,7 @@ export function StopTeeth(props: { teeth: Tooth[]; x: Scale; y: Scale; height: n
 
 /** Each stop’s own number under its place; only every fifth where there are many. */
 export function StopNumbers({ teeth, x, y }: { teeth: Tooth[]; x: Scale; y: number }) {
-  const all = teeth.length <= FEW;
+  const all = x(1) - x(0) >= ROOM;
   return (
     <g aria-hidden>
       {teeth.map(
@@ -92,8 +93,10 @@ function One(props: {
   x: number;
   nextX: number;
   y: Scale;
+  /** Half of what marks the believed peak. */
+  tick: number;
 }) {
-  const { tooth, next, wheel, x, nextX, y } = props;
+  const { tooth, next, wheel, x, nextX, y, tick } = props;
   const disc = tooth.discs[wheel];
   if (!disc) return null;
   const start = disc.troughC.value;
@@ -122,7 +125,7 @@ function One(props: {
             </g>
           ))}
         {peak !== undefined && (
-          <line x1={x - 6} x2={x + 6} y1={y(peak)} y2={y(peak)} stroke="var(--ink)" strokeWidth={2} />
+          <line x1={x - tick} x2={x + tick} y1={y(peak)} y2={y(peak)} stroke="var(--ink)" strokeWidth={2} />
         )}
       </g>
     </g>

@@ -1,5 +1,5 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
 import { planForm } from '../../api/queries';
 import type { Happening, RunView } from '../../api/types';
 import { CrackSheet } from './CrackSheet';
@@ -21,8 +21,6 @@ function sheet(view: RunView) {
 const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Keep what was seen' });
 
 describe('a disc that was looked at', () => {
-  afterEach(cleanup);
-
   it('is kept with its face, class and length, once all can be', () => {
     const { say, onClose } = sheet(runView());
     expect(keep().disabled).toBe(true);

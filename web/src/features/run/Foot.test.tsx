@@ -1,5 +1,5 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import type { Happening, RunView } from '../../api/types';
 import { Foot } from './Foot';
 import { runView, shown } from './testing';
@@ -25,8 +25,6 @@ const button = (name: RegExp) => screen.getByRole<HTMLButtonElement>('button', {
 const isMain = (name: RegExp) => button(name).className.includes('bg-ink');
 
 describe('the foot of the run card', () => {
-  afterEach(cleanup);
-
   it.each(['UNSIGNED', 'WAITING', 'APPROACH', 'AT_REST', 'JUDGED', 'TASK', 'STOPPED', 'DONE'] as const)(
     'has STOP TESTING in reach while %s',
     (stage) => {

@@ -1,5 +1,5 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Happening, JudgedStop, RunView } from '../../api/types';
 import { LastStop } from './LastStop';
 import { runView, shown } from './testing';
@@ -61,7 +61,6 @@ const has = (text: RegExp | string) => screen.getByText(text);
 
 describe('the stop just driven', () => {
   beforeEach(() => window.localStorage.clear());
-  afterEach(cleanup);
 
   it('counts, with its corrected distance, its ± and where the series stands', () => {
     last(stop({}));

@@ -1,5 +1,5 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Happening, RunView } from '../../api/types';
 import { ReadingsSheet } from './ReadingsSheet';
 import { runView, shown } from './testing';
@@ -27,7 +27,6 @@ function sheet(view: RunView, nowS = 1030) {
 
 describe('readings after a stop', () => {
   beforeEach(() => window.localStorage.clear());
-  afterEach(cleanup);
 
   it('are typed on the keyboard or with gloves, and say how late the discs were read', () => {
     const say = sheet(runView({ stage: 'AT_REST' }), 1012.34);

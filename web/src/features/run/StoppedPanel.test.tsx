@@ -1,5 +1,5 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
 import { planForm } from '../../api/queries';
 import type { Happening, RunView } from '../../api/types';
 import type { Queued } from './queue';
@@ -27,8 +27,6 @@ function panel(view: RunView, queued = NOTHING) {
 const inspected = () => screen.getByLabelText<HTMLInputElement>('What was inspected, and found');
 
 describe('testing that is stopped', () => {
-  afterEach(cleanup);
-
   it('says what to inspect, and goes on only after words and a second press', () => {
     const say = panel(halted('CRACK'));
     expect(screen.getByText(/both faces of every disc/)).toBeTruthy();
