@@ -1322,10 +1322,14 @@ export interface components {
         };
         FadeDifference: {
             atC: components["schemas"]["WrittenFigure"];
-            /** Format: int32 */
-            atStop: number;
             byStop: components["schemas"]["WrittenFigure"];
+            byStopHalf: components["schemas"]["WrittenFigure"];
             byTemperature: components["schemas"]["WrittenFigure"];
+            byTemperatureHalf: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            fromStop: number;
+            /** Format: int32 */
+            toStop: number;
         };
         FadeSide: {
             againstFirst: components["schemas"]["FadeDifference"];
@@ -1333,6 +1337,7 @@ export interface components {
             confidenceWords: string;
             /** Format: uuid */
             configurationId: string;
+            costWords: string;
             cureWords: string;
             limits: components["schemas"]["LimitReading"][];
             name: string;
@@ -1719,6 +1724,7 @@ export interface components {
             peakC: {
                 [key: string]: number;
             };
+            sensorU: components["schemas"]["WrittenFigure"];
             troughC: {
                 [key: string]: number;
             };
@@ -2470,6 +2476,8 @@ export interface components {
             words?: string;
         };
         StoppingView: {
+            energyJ: components["schemas"]["WrittenFigure"];
+            entryMps: components["schemas"]["WrittenFigure"];
             halfWidthM: components["schemas"]["WrittenFigure"];
             meanM: components["schemas"]["WrittenFigure"];
             /** Format: int32 */

@@ -272,6 +272,7 @@ export type FadeSide = {
   struckOut: number;
   causeWords: string;
   cureWords: string;
+  costWords: string;
   confidenceWords: string;
   limits: LimitReading[];
   againstFirst: Figures<Schemas['FadeDifference']> | null;
@@ -357,6 +358,7 @@ export type LapCorner = {
   gapS: Summary;
   troughC: Partial<Record<Wheel, number>>;
   peakC: Partial<Record<Wheel, number>>;
+  sensorU: Figure;
 };
 export type DrivenLaps = {
   recordingId: string;

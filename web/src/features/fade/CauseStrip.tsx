@@ -48,6 +48,7 @@ export function CauseStrip({ side, index, units }: { side: FadeSide; index: numb
           <p>After the cool-down: {number(100 * study.recovery.value, 0)} % of the reference.</p>
         )}
         <p className="mt-1 font-[600]">{side.cureWords}</p>
+        <p className="text-ink-2">Cost: {side.costWords}</p>
       </div>
     </section>
   );

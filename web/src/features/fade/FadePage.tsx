@@ -9,7 +9,7 @@ import { MarkLabel } from '../../charts/Mark';
 import { Segments } from '../../ui/Button';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
-import { number, signed, type UnitTable } from '../../units/units';
+import { signed, type UnitTable } from '../../units/units';
 import { CauseStrip } from './CauseStrip';
 import { GroupTable } from './GroupTable';
 import { JudderTable } from './JudderTable';
@@ -17,7 +17,7 @@ import { Ladder } from './Ladder';
 import { Limits } from './Limits';
 import { Overlays } from './Overlays';
 import { MEASURED, type Measured } from './measured';
-import { fadeAnswer, MEASURES } from './words';
+import { differenceWords, fadeAnswer, MEASURES } from './words';
 
 type Reference = 'FIRST_THREE_IN_GATE' | 'FIRST_STOP';
 
@@ -121,21 +121,13 @@ function Read(props: {
 }
 
 function Differences({ sides, units }: { sides: FadeSide[]; units: UnitTable }) {
-  const t = units.temperature;
   const rows = sides.flatMap((s, i) => (s.againstFirst ? [{ s, i, d: s.againstFirst }] : []));
   if (rows.length === 0) return null;
   return (
     <section className="text-[14px]">
-      <Heading note="in points of each one’s own reference">Like for like</Heading>
+      <Heading note="in points of each one’s own reference, with the 95 % range">Like for like</Heading>
       {rows.map(({ s, i, d }) => (
-        <p key={s.configurationId}>
-          {letterOf(i)} against A: at stop {d.atStop}{' '}
-          {d.byStop.value === undefined ? 'not known' : `${signed(100 * d.byStop.value, 0)} %`}
-          {d.byTemperature.value !== undefined && d.atC.value !== undefined
-            ? `; at ${number(t.of(d.atC.value), 0)} ${t.unit}, the hottest both have been, ${signed(100 * d.byTemperature.value, 0)} %`
-            : `; at like temperature not known: ${d.byTemperature.reason ?? d.atC.reason ?? ''}`}
-          .
-        </p>
+        <p key={s.configurationId}>{differenceWords(letterOf(i), d, units)}</p>
       ))}
     </section>
   );

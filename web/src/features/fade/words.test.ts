@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { FadeSide } from '../../api/types';
 import { unitsOf } from '../../units/units';
-import { fadeAnswer, growthWords, onsetWords } from './words';
+import { differenceWords, fadeAnswer, growthWords, onsetWords } from './words';
 
 const side = (rel: number | undefined, onset: Partial<FadeSide['study']['onset']>, cause = 'PAD') =>
   ({
@@ -57,5 +57,27 @@ describe('fade in words', () => {
       'The last stops cannot be told from the reference in distance: +0.8 ± 2.0 m.',
     );
     expect(growthWords(grown(3, undefined), unitsOf('metric'))).toContain('3.0 ± ? m longer');
+  });
+
+  it('holds one against the first at like stops and at like temperature, each with its range', () => {
+    const d = {
+      fromStop: 10,
+      toStop: 12,
+      byStop: { value: 0.12 },
+      byStopHalf: { value: 0.03 },
+      atC: { value: 361 },
+      byTemperature: { value: 0.1 },
+      byTemperatureHalf: { value: 0.02 },
+    } as NonNullable<FadeSide['againstFirst']>;
+    expect(differenceWords('B', d, unitsOf('metric'))).toBe(
+      'B against A: at stops 10 to 12 +12 ± 3 %; at 361 °C, the hottest both have been, +10 ± 2 %.',
+    );
+    const thin = { ...d, byStop: { reason: 'one stop' }, byTemperatureHalf: { reason: 'few' } };
+    expect(differenceWords('B', thin, unitsOf('metric'))).toBe(
+      'B against A: at stops 10 to 12 not known: one stop; at 361 °C, the hottest both have been, +10 ± ? %.',
+    );
+    expect(
+      differenceWords('B', { ...d, fromStop: 2, toStop: 2, atC: { reason: 'no sensor' } }, unitsOf('metric')),
+    ).toContain('at stop 2 +12 ± 3 %; at like temperature not known: no sensor.');
   });
 });

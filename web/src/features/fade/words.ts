@@ -1,6 +1,6 @@
-import type { FadeSide } from '../../api/types';
+import type { FadeSide, Figure } from '../../api/types';
 import { letterOf } from '../../charts/letters';
-import { figure, number, type UnitTable } from '../../units/units';
+import { figure, number, signed, type UnitTable } from '../../units/units';
 
 /** A loss smaller than this is not worth a word. */
 const SHOWS = 0.05;
@@ -57,6 +57,25 @@ export function growthWords({ study }: FadeSide, units: UnitTable): string {
       ? ''
       : `; where that stood, they still do ${figure(speedCarriedMps, units.speed, 0)} ${units.speed.unit}`;
   return `The last stops are ${apart} ${growthM.value > 0 ? 'longer' : 'shorter'} than the reference${carried}.`;
+}
+
+/** One configuration against the first: at like stops, and at the hottest that both have been. */
+export function differenceWords(
+  letter: string,
+  d: NonNullable<FadeSide['againstFirst']>,
+  units: UnitTable,
+): string {
+  const t = units.temperature;
+  const points = (value: Figure, half: Figure) =>
+    value.value === undefined
+      ? `not known: ${value.reason ?? ''}`
+      : `${signed(100 * value.value, 0)} ± ${half.value === undefined ? '?' : number(100 * half.value, 0)} %`;
+  const stops = d.fromStop === d.toStop ? `stop ${d.toStop}` : `stops ${d.fromStop} to ${d.toStop}`;
+  const heat =
+    d.atC.value === undefined
+      ? `at like temperature not known: ${d.atC.reason ?? ''}`
+      : `at ${number(t.of(d.atC.value), 0)} ${t.unit}, the hottest both have been, ${points(d.byTemperature, d.byTemperatureHalf)}`;
+  return `${letter} against A: at ${stops} ${points(d.byStop, d.byStopHalf)}; ${heat}.`;
 }
 
 /** The measure in words, for axes and captions. */

@@ -48,7 +48,14 @@ export function Corners({ sides, units }: { sides: HeatSide[]; units: UnitTable 
                       </Td>
                       <Td numeric>{rise(c.predictedRiseC.value)}</Td>
                       <Td numeric>{inner(c.innerOverC)}</Td>
-                      <Td numeric>{c.ratio.value === undefined ? '–' : number(c.ratio.value, 2)}</Td>
+                      <Td numeric>
+                        {c.ratio.value === undefined ? '–' : number(c.ratio.value, 2)}{' '}
+                        {c.riseHalfC.value !== undefined && c.predictedRiseC.value !== undefined && (
+                          <span className="text-ink-3">
+                            ± {number(c.riseHalfC.value / c.predictedRiseC.value, 2)}
+                          </span>
+                        )}
+                      </Td>
                     </tr>,
                   ]
                 : [];

@@ -4,7 +4,7 @@ import type { DrivenLaps, LapCorner, Summary } from '../../api/types';
 import { Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
-import { number, told, type UnitTable } from '../../units/units';
+import { number, span, told, type UnitTable } from '../../units/units';
 
 /** What the corners of a lap ask of the brakes, as driven, beside what the layout predicts; nothing without a track log. */
 export function Laps({ testId, units }: { testId: string; units: UnitTable }) {
@@ -34,7 +34,7 @@ function Driven({ driven, units }: { driven: DrivenLaps; units: UnitTable }) {
   }
   return (
     <section className="overflow-x-auto">
-      <Heading note="found from the log’s speed alone; mean and spread of all laps, front discs in the last lap">
+      <Heading note="found from the log’s speed alone; mean and spread of all laps, front discs in the last lap with twice their sensor’s uncertainty; the prediction goes by one time constant and has no range of its own">
         Laps
       </Heading>
       <p className="mb-2 max-w-[85ch] text-[14px]">
@@ -72,7 +72,10 @@ function Driven({ driven, units }: { driven: DrivenLaps; units: UnitTable }) {
                 <Mean of={c.energyJ} shown={(j) => j / 1000} decimals={0} />
               </Td>
               <Td numeric className="font-[650]">
-                {front(c, 'troughC', t.of)} to {front(c, 'peakC', t.of)}
+                {front(c, 'troughC', t.of)} to {front(c, 'peakC', t.of)}{' '}
+                {c.sensorU.value !== undefined && (
+                  <span className="font-normal text-ink-3">± {number(2 * span(c.sensorU.value, t), 0)}</span>
+                )}
               </Td>
               <Td numeric>
                 {predicted[i] === undefined

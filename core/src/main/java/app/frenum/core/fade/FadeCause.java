@@ -9,30 +9,42 @@ package app.frenum.core.fade;
 public enum FadeCause {
     PAD(
             "pad fade: the friction fell",
-            "Pads that work to higher temperatures; ducts or longer gaps so that they stay cooler."),
+            "Pads that work to higher temperatures; ducts or longer gaps so that they stay cooler.",
+            "Pads for more heat often bite less when cold, wear discs faster and are louder, and cost a set of pads and bedding-in stops; ducts cost cool first stops, dust and water on the discs."),
     FLUID(
             "fluid fade: vapour in the fluid",
-            "End testing and bleed with fresh, high-boiling fluid; change it more often, and shield or cool the calipers."),
+            "End testing and bleed with fresh, high-boiling fluid; change it more often, and shield or cool the calipers.",
+            "Fluid and an hour of bleeding; high-boiling fluids draw water and have to be changed more often. It strips paint and burns skin and eyes."),
     BOTH(
             "pad and fluid fade",
-            "Bleed with fresh, high-boiling fluid before anything else, then pads that work to higher temperatures."),
-    SLIGHT("a slight loss, not settled", "More stops, or hotter ones, would settle it."),
+            "Bleed with fresh, high-boiling fluid before anything else, then pads that work to higher temperatures.",
+            "Fluid, bleeding, pads and bedding-in; change one at a time and test between, or nobody will know which it was."),
+    SLIGHT("a slight loss, not settled", "More stops, or hotter ones, would settle it.", "Fuel, tyres and an hour."),
     PRESSED_LESS(
-            "the driver pressed less hard; that is no fade", "A target on the pressure gauge, or a second driver."),
+            "the driver pressed less hard; that is no fade",
+            "A target on the pressure gauge, or a second driver.",
+            "The series again."),
     GRIP_LIMITED(
             "cannot be told: the tyres set the deceleration, not the brakes",
-            "Fewer tyres-limited stops: press to a pressure short of locking, or brake from a higher speed."),
-    NONE("no fade: the bite stayed", "Nothing to cure at these temperatures; hotter stops may still show some."),
+            "Fewer tyres-limited stops: press to a pressure short of locking, or brake from a higher speed.",
+            "The series again; a higher speed needs a longer lane and run-off."),
+    NONE(
+            "no fade: the bite stayed",
+            "Nothing to cure at these temperatures; hotter stops may still show some.",
+            "Nothing."),
     UNKNOWN(
             "cannot be told from what was logged",
-            "Log line pressure and pedal travel, or note the pedal after each stop.");
+            "Log line pressure and pedal travel, or note the pedal after each stop.",
+            "A sensor in the line, or nothing but a note; the series again.");
 
     private final String label;
     private final String cure;
+    private final String cost;
 
-    FadeCause(String label, String cure) {
+    FadeCause(String label, String cure, String cost) {
         this.label = label;
         this.cure = cure;
+        this.cost = cost;
     }
 
     public String label() {
@@ -42,5 +54,10 @@ public enum FadeCause {
     /** What to do about it. */
     public String cure() {
         return cure;
+    }
+
+    /** What that takes, and what it makes worse. */
+    public String cost() {
+        return cost;
     }
 }

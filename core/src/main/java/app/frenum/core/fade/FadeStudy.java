@@ -119,6 +119,17 @@ public record FadeStudy(
         return new Reader(List.copyOf(stops), convention, gate).study();
     }
 
+    /** The stops that the onset was fitted to: level and temperature known, and not the tyres'. */
+    List<Level> fitted() {
+        return fitted(levels, Level::discC);
+    }
+
+    private static List<Level> fitted(List<Level> levels, Function<Level, Figure> x) {
+        return levels.stream()
+                .filter(l -> l.level().isKnown() && x.apply(l).isKnown() && !l.gripLimited())
+                .toList();
+    }
+
     private static double[] known(List<FadeStop> stops, Function<FadeStop, Figure> figure) {
         return stops.stream()
                 .map(figure)
@@ -228,9 +239,7 @@ public record FadeStudy(
 
         /** Level against something, of the stops that know both and are not the tyres'. */
         private static double[][] points(List<Level> levels, Function<Level, Figure> x) {
-            List<Level> both = levels.stream()
-                    .filter(l -> l.level().isKnown() && x.apply(l).isKnown() && !l.gripLimited())
-                    .toList();
+            List<Level> both = fitted(levels, x);
             return new double[][] {
                 both.stream().mapToDouble(l -> x.apply(l).value()).toArray(),
                 both.stream().mapToDouble(l -> l.level().value()).toArray()

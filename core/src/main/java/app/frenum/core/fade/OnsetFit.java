@@ -3,6 +3,7 @@ package app.frenum.core.fade;
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
 import org.hipparchus.distribution.continuous.FDistribution;
+import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
  * From which temperature on the bite is lost: a continuous line of two pieces, {@code ε = ε0} up to T0 and
@@ -58,6 +59,43 @@ public record OnsetFit(
             return steady(level, hottest);
         }
         return tested(celsius, level, constant, best, hottest);
+    }
+
+    /** What the fit says at a temperature, with the half-width of its 95 % interval. */
+    public record LevelAt(Figure level, Figure half) {}
+
+    /**
+     * The level at a temperature: by the broken line where an onset is seen, else the mean. Its interval takes the onset
+     * as it was found.
+     *
+     * @param atC °C
+     * @param celsius what was fitted
+     * @param levels as many
+     */
+    LevelAt at(double atC, double[] celsius, double[] levels) {
+        int n = celsius.length;
+        if (n < 2 * FEWEST_EACH_SIDE) {
+            return new LevelAt(level, level);
+        }
+        double[] x = Arrays.stream(celsius)
+                .map(c -> accepted ? Math.max(0, c - onsetC.value()) : 0)
+                .toArray();
+        double meanX = Arrays.stream(x).average().orElseThrow();
+        double sxx = Arrays.stream(x).map(v -> (v - meanX) * (v - meanX)).sum();
+        double start =
+                accepted ? level.value() : Arrays.stream(levels).average().orElseThrow();
+        double slope = accepted ? perC.value() : 0;
+        double squares = 0;
+        for (int i = 0; i < n; i++) {
+            double left = levels[i] - (start - slope * x[i]);
+            squares += left * left;
+        }
+        int freedom = n - (accepted ? 3 : 1);
+        double atX = accepted ? Math.max(0, atC - onsetC.value()) : 0;
+        double away = sxx > 0 ? (atX - meanX) * (atX - meanX) / sxx : 0;
+        double half = new TDistribution(freedom).inverseCumulativeProbability(0.975)
+                * Math.sqrt(squares / freedom * (1.0 / n + away));
+        return new LevelAt(Figure.of(start - slope * atX), Figure.of(half));
     }
 
     private static OnsetFit tested(double[] celsius, double[] level, Piece constant, Piece best, double hottest) {

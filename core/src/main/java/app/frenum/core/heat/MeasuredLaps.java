@@ -49,6 +49,7 @@ public record MeasuredLaps(Figure lapM, int laps, List<LapCorner> corners) {
      * @param gapS to the next braking
      * @param troughC per disc, in the last lap
      * @param peakC per disc, in the last lap
+     * @param sensorU standard uncertainty of the hottest of these by its sensor, °C
      */
     public record LapCorner(
             double atM,
@@ -57,7 +58,8 @@ public record MeasuredLaps(Figure lapM, int laps, List<LapCorner> corners) {
             Summary energyJ,
             Summary gapS,
             Map<WheelPosition, Double> troughC,
-            Map<WheelPosition, Double> peakC) {}
+            Map<WheelPosition, Double> peakC,
+            Figure sensorU) {}
 
     private record Placed(Braking braking, double drivenM, double gapS) {}
 
@@ -140,7 +142,11 @@ public record MeasuredLaps(Figure lapM, int laps, List<LapCorner> corners) {
                         .filter(g -> !Double.isNaN(g))
                         .toArray()),
                 last.troughC(),
-                last.peakC());
+                last.peakC(),
+                last.peakC().values().stream()
+                        .max(Double::compare)
+                        .map(c -> Figure.of(PeakSource.SENSOR.uncertaintyC(c)))
+                        .orElse(Figure.unknown("no disc temperature was logged")));
     }
 
     /** The brakings of a lap in the mean of the laps, as {@link LapHeat} takes them; empty when there is none. */

@@ -87,6 +87,7 @@ public class FadeService {
                 all.size() - counted.size(),
                 study.cause().cause().label(),
                 study.cause().cause().cure(),
+                study.cause().cause().cost(),
                 study.cause().confidence().label(),
                 LimitReading.of(study, asked.limits()),
                 first.map(f -> FadeDifference.of(f.study(), study)).orElse(null));

@@ -21,6 +21,7 @@ record FadeView(FadeReference reference, List<FadeSide> sides) {
      *
      * @param struckOut stops that were left out
      * @param cureWords what to do, in plain words
+     * @param costWords what that takes, and what it makes worse
      * @param confidenceWords how much there is to go by
      * @param limits that the person entered from their own code, held against every phase
      * @param againstFirst held against the first configuration; null for itself
@@ -32,6 +33,7 @@ record FadeView(FadeReference reference, List<FadeSide> sides) {
             int struckOut,
             String causeWords,
             String cureWords,
+            String costWords,
             String confidenceWords,
             List<LimitReading> limits,
             @Nullable FadeDifference againstFirst) {}

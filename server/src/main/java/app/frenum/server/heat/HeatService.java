@@ -40,6 +40,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -181,7 +182,7 @@ public class HeatService {
                         .map(s -> new HeatView.StopRef(s.id(), s.number(), blockOf(side, s)))
                         .toList(),
                 readings(side, beside),
-                stopping(side.counted()));
+                stopping(side.counted(), study));
     }
 
     private static int blockOf(Side side, StopView stop) {
@@ -203,14 +204,22 @@ public class HeatService {
                 .toList();
     }
 
-    private static HeatView.StoppingView stopping(List<StopView> counted) {
-        Summary distances = Summary.of(counted.stream()
+    private static HeatView.StoppingView stopping(List<StopView> counted, HeatStudy study) {
+        List<StopView> stopped = counted.stream()
                 .filter(s -> s.validity() != Validity.REPEAT && isDistance(s))
-                .map(StopView::value)
-                .filter(Figure::isKnown)
-                .mapToDouble(Figure::value)
-                .toArray());
-        return new HeatView.StoppingView(distances.n(), distances.mean(), distances.halfWidth95());
+                .toList();
+        Summary distances = summary(stopped.stream().map(StopView::value));
+        return new HeatView.StoppingView(
+                distances.n(),
+                distances.mean(),
+                distances.halfWidth95(),
+                summary(stopped.stream().map(StopView::entrySpeed)).mean(),
+                summary(study.stops().stream().map(HeatStudy.Stop::energyJ)).mean());
+    }
+
+    private static Summary summary(Stream<Figure> figures) {
+        return Summary.of(
+                figures.filter(Figure::isKnown).mapToDouble(Figure::value).toArray());
     }
 
     private static boolean isDistance(StopView s) {

@@ -61,8 +61,16 @@ record HeatView(
     /** A reading of a disc, with the stop it was read after. */
     record ReadingView(UUID id, UUID stopId, int stop, DiscReading reading) {}
 
-    /** Stopping distances that count: how many, their mean, and the half-width of its 95 % interval, m. */
-    record StoppingView(int n, Figure meanM, Figure halfWidthM) {}
+    /**
+     * Stopping distances that count.
+     *
+     * @param n how many
+     * @param meanM their mean, m
+     * @param halfWidthM of its 95 % interval, m
+     * @param entryMps mean of the entry speeds
+     * @param energyJ mean of the energies
+     */
+    record StoppingView(int n, Figure meanM, Figure halfWidthM, Figure entryMps, Figure energyJ) {}
 
     /** Start temperatures, °C; null where one end is open. */
     record StartWindow(@Nullable Double coldestC, @Nullable Double hottestC) {}
