@@ -12,7 +12,7 @@ export const MEASURED: [Measured, string][] = [
 
 /** What stands at the axis. */
 export const AXIS: Record<Measured, string> = {
-  SHARE: 'of the reference stops',
+  SHARE: 'share of the reference stops',
   DISTANCE: 'distance at the nominal speed',
   DECELERATION: 'mean fully developed deceleration',
 };

@@ -24,13 +24,14 @@ export function AirFlow(props: {
   const { sides, notes, units } = props;
   const client = useQueryClient();
   const undo = useUndo();
-  const [adding, setAdding] = useState(false);
+  // The name of the note that is being written: one for all tries to send it.
+  const [adding, setAdding] = useState<string>();
   const again = () => client.invalidateQueries({ queryKey: ['test', props.testId, 'heat'] });
   const keep = useMutation({
     mutationFn: (n: { id: string; configurationId: string; seen: Seen }) =>
       put(`/configurations/${n.configurationId}/air-flow/${n.id}`, n.seen),
     onSuccess: () => {
-      setAdding(false);
+      setAdding(undefined);
       return again();
     },
   });
@@ -47,7 +48,7 @@ export function AirFlow(props: {
         <Heading note="tufts, smoke and the like beside the figures; cooling is judged by the discs, not by these">
           Air about the brakes
         </Heading>
-        <Button onClick={() => setAdding(true)}>Add what was seen</Button>
+        <Button onClick={() => setAdding(crypto.randomUUID())}>Add what was seen</Button>
       </div>
       {notes.length === 0 && <p className="text-[14px]">Nothing was noted of the air about these brakes.</p>}
       <ul className="grid gap-2 text-[14px]">
@@ -69,15 +70,13 @@ export function AirFlow(props: {
           open
           title="What was seen of the air"
           description="On the closed course, wheels clear of people; nobody beside a moving car."
-          onClose={() => setAdding(false)}
+          onClose={() => setAdding(undefined)}
         >
           <AirFlowForm
             sides={sides}
             units={units}
             error={keep.error}
-            onKeep={(configurationId, seen) =>
-              keep.mutate({ id: crypto.randomUUID(), configurationId, seen })
-            }
+            onKeep={(configurationId, seen) => keep.mutate({ id: adding, configurationId, seen })}
           />
         </Sheet>
       )}

@@ -92,6 +92,7 @@ function NewLadder({ onMade }: { onMade: (id: string) => void }) {
   const client = useQueryClient();
   const { system, units } = usePreferences();
   const unit: Quantity['unit'] = system === 'imperial' ? 'FAHRENHEIT' : 'CELSIUS';
+  const [id] = useState(() => crypto.randomUUID());
   const [name, setName] = useState('');
   const [text, setText] = useState('');
   const steps = text
@@ -102,7 +103,7 @@ function NewLadder({ onMade }: { onMade: (id: string) => void }) {
   const add = useMutation({
     mutationFn: () =>
       put<Ladder>('/ladders', {
-        id: crypto.randomUUID(),
+        id,
         ladder: { name: name.trim(), thresholds: steps.map((entered) => ({ entered, unit })) },
       }),
     onSuccess: async (made) => {

@@ -19,6 +19,8 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
   const { system, person, setPerson } = usePreferences();
   const unit: Quantity['unit'] = system === 'imperial' ? 'FAHRENHEIT' : 'CELSIUS';
   const [stopId, setStopId] = useState(side.stops.at(-1)?.id ?? '');
+  // One for all tries, so that a send whose answer was lost is not kept twice.
+  const [id] = useState(() => crypto.randomUUID());
   const [value, setValue] = useState('');
   const [late, setLate] = useState('0');
   const [reading, setReading] = useState<DiscReading>({
@@ -37,7 +39,7 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
   const number = (text: string) => Number(text.replace(',', '.'));
   const save = useMutation({
     mutationFn: () =>
-      put(`/stops/${stopId}/disc-readings/${crypto.randomUUID()}`, {
+      put(`/stops/${stopId}/disc-readings/${id}`, {
         ...reading,
         by: person.trim(),
         value: isLadder ? null : { entered: number(value), unit },

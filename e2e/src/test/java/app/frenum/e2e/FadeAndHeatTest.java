@@ -34,7 +34,7 @@ class FadeAndHeatTest extends Journey {
                 .isVisible();
         assertThat(page.getByText(Pattern.compile("Fade begins at 3\\d\\d °C")).first())
                 .isVisible();
-        assertThat(page.getByText(Pattern.compile("B against A: at stop 12 \\+\\d+ %")))
+        assertThat(page.getByText(Pattern.compile("B against A: at stops 10 to 12 \\+\\d+ ± \\d+ %")))
                 .isVisible();
         assertThat(table("A last")).containsText("B first");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("against stop 1"))
@@ -43,6 +43,12 @@ class FadeAndHeatTest extends Journey {
         assertThat(page.getByText("No order grows from stop to stop beyond chance."))
                 .isVisible();
         assertThat(page.getByLabel(Pattern.compile("^A: deceleration at \\d+ bar \\d")))
+                .isVisible();
+        press("distance");
+        assertThat(page.getByLabel(Pattern.compile("^distance, in the order driven. A: 1\\d\\d.\\d m")))
+                .isVisible();
+        press("deceleration");
+        assertThat(page.getByLabel(Pattern.compile("^deceleration, .* B: 7.\\d\\d m/s²")))
                 .isVisible();
         page.keyboard().press("m");
         assertThat(page.getByText(Pattern.compile("Fade begins at [56]\\d\\d °F"))
@@ -67,7 +73,43 @@ class FadeAndHeatTest extends Journey {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B Semi-metallic"))
                 .click();
         assertThat(page.getByText("Disc heat through B’s series")).isVisible();
+        assertThat(page.getByText(
+                        Pattern.compile("against A: cools as fast, .* its stops are 1\\d.\\d ± \\d.\\d m shorter")))
+                .isVisible();
+        assertThat(page.getByLabel(Pattern.compile("^A front left: left over at most 0.\\d °C")))
+                .isVisible();
+        press("stop by stop");
+        assertThat(page.getByLabel(Pattern.compile("^B: peaks up to 4\\d\\d °C over 12 stops")))
+                .isVisible();
+        press("the whole day");
+        assertThat(page.getByText("Disc heat through the day")).isVisible();
+        assertThat(page.getByLabel(Pattern.compile("^A, B: peaks up to 4\\d\\d °C over 24 stops")))
+                .isVisible();
         nothingSerious("heat");
+    }
+
+    @Test
+    void whereNothingTellsOfADiscAReadingCanBeAddedAtOnce() {
+        page.navigate("/tests");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do braided hoses"))
+                .click();
+        section("Heat");
+        assertThat(heading()).containsText("No disc temperatures yet");
+        nothingSerious("no disc temperatures");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a reading"))
+                .first()
+                .click();
+        choose("After stop", "2, block 1");
+        choose("Read by", "contact probe");
+        type("Temperature", "231");
+        type("Who read it", "Marshal at the pits");
+        press("Keep this reading");
+        assertThat(heading()).containsText("A reached 231 °C (front left, stop 2)");
+        assertThat(page.getByLabel(Pattern.compile("^A: peaks up to \\d+ °C over 5 stops")))
+                .isVisible();
+        page.getByText(Pattern.compile("^Readings entered here: 1")).click();
+        press("Remove the reading of stop 2 by contact probe");
+        assertThat(heading()).containsText("No disc temperatures yet");
     }
 
     private void choose(String label, String option) {
