@@ -6,5 +6,5 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   server: { proxy: { '/api': 'http://127.0.0.1:8417' } },
   build: { chunkSizeWarningLimit: 900 },
-  test: { environment: 'jsdom', setupFiles: 'src/testing.ts', testTimeout: 30_000 },
+  test: { environment: 'jsdom', setupFiles: 'src/test-support/setup.ts', testTimeout: 30_000 },
 });

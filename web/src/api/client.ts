@@ -1,10 +1,8 @@
-/** What went wrong, in words for people, with its place where there is one. */
+/** What went wrong, in words for people; of a file they name the place as well. */
 export class Problem extends Error {
   constructor(
     readonly title: string,
     detail: string,
-    readonly line?: number,
-    readonly column?: number,
     /** By field, what was read and what is possible. */
     readonly fields: Record<string, string> = {},
     /** Whether trying again later may work: nobody answered, or Frenum was in trouble itself. */
@@ -20,21 +18,17 @@ async function problemOf(response: Response): Promise<Problem> {
     const body = (await response.json()) as {
       title?: string;
       detail?: string;
-      line?: number;
-      column?: number;
       fields?: Record<string, string>;
     };
     return new Problem(
       body.title ?? 'It did not work',
       body.detail ?? response.statusText,
-      body.line,
-      body.column,
       body.fields,
       again,
     );
   } catch {
     const told = `The server answered ${response.status}. Try again.`;
-    return new Problem('It did not work', told, undefined, undefined, {}, again);
+    return new Problem('It did not work', told, {}, again);
   }
 }
 
@@ -46,8 +40,6 @@ async function answer<T>(request: Promise<Response>): Promise<T> {
     throw new Problem(
       'No connection',
       'Frenum does not answer. What was saved is safe. Start it again and repeat this.',
-      undefined,
-      undefined,
       {},
       true,
     );

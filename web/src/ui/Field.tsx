@@ -8,10 +8,11 @@ import {
 } from 'react';
 import { cx } from './cx';
 
-const BOX = 'min-h-9 w-full rounded-control border-[1.5px] border-edge bg-sheet px-2.5 text-[15px] text-ink';
+const BOX =
+  'min-h-9 w-full rounded-control border-[1.5px] border-edge bg-sheet px-2.5 text-[15px] text-ink aria-invalid:border-block';
 
 /** Ties a control to the label and the help around it. */
-const Labelled = createContext<{ id?: string; 'aria-describedby'?: string }>({});
+const Labelled = createContext<{ id?: string; 'aria-describedby'?: string; 'aria-invalid'?: true }>({});
 
 type FieldProps = { label: string; help?: string; error?: string; className?: string; children: ReactNode };
 
@@ -24,7 +25,15 @@ export function Field({ label, help, error, className, children }: FieldProps) {
       <label htmlFor={id} className="mb-1 block text-[13px] font-[600]">
         {label}
       </label>
-      <Labelled value={{ id, ...((error || help) && { 'aria-describedby': note }) }}>{children}</Labelled>
+      <Labelled
+        value={{
+          id,
+          ...((error || help) && { 'aria-describedby': note }),
+          ...(error && { 'aria-invalid': true as const }),
+        }}
+      >
+        {children}
+      </Labelled>
       {error ? (
         <span id={note} role="alert" className="mt-1 block text-[13px] text-block">
           {error}

@@ -3,7 +3,8 @@ import { describe, expect, it, vi } from 'vitest';
 import { planForm } from '../../api/queries';
 import type { Happening, RunView } from '../../api/types';
 import { CrackSheet } from './CrackSheet';
-import { runView, shown } from './testing';
+import { runView } from '../../test-support/run';
+import { shown } from '../../test-support/shown';
 
 const FORM = {
   cracks: [

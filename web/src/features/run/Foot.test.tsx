@@ -2,7 +2,8 @@ import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Happening, RunView } from '../../api/types';
 import { Foot } from './Foot';
-import { runView, shown } from './testing';
+import { runView } from '../../test-support/run';
+import { shown } from '../../test-support/shown';
 
 function foot(view: RunView, offline = false) {
   const say = vi.fn<(what: Happening) => void>();

@@ -2,7 +2,8 @@ import { fireEvent, screen } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Happening, JudgedStop, RunView } from '../../api/types';
 import { LastStop } from './LastStop';
-import { runView, shown } from './testing';
+import { runView } from '../../test-support/run';
+import { shown } from '../../test-support/shown';
 
 vi.mock('./Photos', () => ({ Photos: () => null }));
 

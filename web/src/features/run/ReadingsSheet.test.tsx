@@ -2,7 +2,8 @@ import { fireEvent, screen } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Happening, RunView } from '../../api/types';
 import { ReadingsSheet } from './ReadingsSheet';
-import { runView, shown } from './testing';
+import { runView } from '../../test-support/run';
+import { shown } from '../../test-support/shown';
 
 const keep = () =>
   screen.getByRole<HTMLButtonElement>('button', { name: /Judge this stop|Add to this stop/ });

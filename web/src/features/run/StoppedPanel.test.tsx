@@ -4,7 +4,8 @@ import { planForm } from '../../api/queries';
 import type { Happening, RunView } from '../../api/types';
 import type { Queued } from './queue';
 import { StoppedPanel } from './StoppedPanel';
-import { runView, shown } from './testing';
+import { runView } from '../../test-support/run';
+import { shown } from '../../test-support/shown';
 
 const FORM = {
   abort: [

@@ -4,7 +4,7 @@ import type { RunEvent } from '../../api/types';
 import { EventQueue } from './queue';
 
 const event = (id: string): RunEvent => ({ id, atS: 1, operatorId: 'o', what: { type: 'started' } });
-const nobodyAnswers = () => new Problem('No connection', '', undefined, undefined, {}, true);
+const nobodyAnswers = () => new Problem('No connection', '', {}, true);
 
 function store() {
   const kept = new Map<string, string>();

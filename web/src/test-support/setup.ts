@@ -1,7 +1,11 @@
 import { cleanup } from '@testing-library/react';
-import { afterEach } from 'vitest';
+import { afterEach, vi } from 'vitest';
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+  window.localStorage.clear();
+});
 
 /** What jsdom lacks: nothing is ever laid out in it, so nothing is ever resized. */
 class NeverResized implements ResizeObserver {
@@ -10,4 +14,4 @@ class NeverResized implements ResizeObserver {
   disconnect() {}
 }
 
-globalThis.ResizeObserver ??= NeverResized;
+window.ResizeObserver = NeverResized;

@@ -1,0 +1,40 @@
+import type { RunView } from '../api/types';
+
+/** A run that waits for its first stop, its gates open; for tests. */
+export function runView(part: Partial<RunView> = {}): RunView {
+  const view = {
+    testId: 'a-test',
+    stage: 'WAITING',
+    step: 0,
+    counted: 0,
+    rate: 1,
+    snub: false,
+    phaseWords: '',
+    fromMps: 25,
+    nowS: 1000,
+    gateOpen: true,
+    gate: {
+      discs: 'MET',
+      interval: 'NOT_ASKED',
+      lane: 'MET',
+      soonestAtS: null,
+      latestAtS: null,
+      laneUntilS: 1100,
+      window: { coldestC: 50, hottestC: 110 },
+    },
+    steps: [{ kind: 'BRAKING', configuration: 0, repeats: 3, phase: { name: 'stops', kind: 'STOP' } }],
+    sides: [
+      { name: 'As bought', switches: [{ name: 'COOLING_SPRAY', label: 'cooling spray', on: true }] },
+      { name: 'Other pads', switches: [] },
+    ],
+    stops: [],
+    cracks: [],
+    discs: [],
+    devices: [],
+    halt: null,
+    approach: null,
+    review: null,
+    ...part,
+  };
+  return view as unknown as RunView;
+}
