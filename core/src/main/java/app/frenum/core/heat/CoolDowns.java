@@ -9,6 +9,7 @@ import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -22,6 +23,10 @@ public final class CoolDowns {
     private static final double SOAK_S = 8;
 
     private static final double EVERY_S = 2;
+    /** No disc cools with a time constant under 30 s, so that less can never be fitted: half of it, or 1.5 times where the air is free. */
+    private static final double SHORTEST_S = 15;
+
+    private static final double SHORTEST_FREE_S = 45;
     /** A disc is warmed again by so much, and by more than its sensor's noise. */
     private static final double WARMED_C = 3;
 
@@ -61,9 +66,14 @@ public final class CoolDowns {
     public static List<CoolDown> of(Log log, List<Stretch> between, OptionalDouble ambientC) {
         List<Supplier<CoolDown>> all = new ArrayList<>();
         for (Stretch s : between) {
-            for (WheelPosition w : WheelPosition.values()) {
-                if (log.channel(Role.discTemperature(w)).isPresent() && s.toS() - s.fromS() > SOAK_S + EVERY_S) {
-                    all.add(fitted(log, w, new Stretch(s.fromS() + SOAK_S, s.toS()), ambientC));
+            if (s.toS() - s.fromS() > SOAK_S + EVERY_S) {
+                Stretch soaked = new Stretch(s.fromS() + SOAK_S, s.toS());
+                Figure speed = meanSpeed(log.signal(Role.SPEED, soaked.fromS(), soaked.toS()));
+                for (WheelPosition w : WheelPosition.values()) {
+                    Signal disc = log.signal(Role.discTemperature(w), soaked.fromS(), soaked.toS());
+                    if (!disc.isEmpty()) {
+                        all.add(() -> fitted(w, soaked, speed, disc, ambientC));
+                    }
                 }
             }
         }
@@ -71,10 +81,25 @@ public final class CoolDowns {
         return all.parallelStream().map(Supplier::get).toList();
     }
 
-    private static Supplier<CoolDown> fitted(Log log, WheelPosition wheel, Stretch s, OptionalDouble ambientC) {
-        Signal disc = log.signal(Role.discTemperature(wheel), s.fromS(), s.toS());
-        Signal speed = log.signal(Role.SPEED, s.fromS(), s.toS());
-        int n = disc.isEmpty() ? 0 : (int) ((disc.last() - disc.first()) / EVERY_S);
+    private static Figure meanSpeed(Signal speed) {
+        return speed.size() < 2
+                ? Figure.unknown("no speed was logged")
+                : Figure.of(speed.mean(speed.first(), speed.last()));
+    }
+
+    private static CoolDown fitted(
+            WheelPosition wheel, Stretch s, Figure meanMps, Signal disc, OptionalDouble ambientC) {
+        double span = disc.last() - disc.first();
+        double shortest = ambientC.isPresent() ? SHORTEST_S : SHORTEST_FREE_S;
+        if (span < shortest) {
+            String why = String.format(
+                    Locale.ROOT,
+                    "the cool-downs are too short: %.0f s of one are there, %.0f s are the least",
+                    span,
+                    shortest);
+            return new CoolDown(wheel, s.fromS(), s.toS(), meanMps, CoolingFit.none(why), List.of());
+        }
+        int n = (int) (span / EVERY_S);
         double[] t = new double[n];
         double[] c = new double[n];
         for (int i = 0; i < n; i++) {
@@ -85,19 +110,14 @@ public final class CoolDowns {
         int end = untilWarmedAgain(c);
         double[] ages = Arrays.copyOf(t, end);
         double[] cooling = Arrays.copyOf(c, end);
-        Figure mean = speed.size() < 2
-                ? Figure.unknown("no speed was logged")
-                : Figure.of(speed.mean(speed.first(), speed.last()));
-        return () -> {
-            CoolingFit fit = CoolingFit.of(ages, cooling, ambientC);
-            return new CoolDown(
-                    wheel,
-                    s.fromS(),
-                    s.toS(),
-                    mean,
-                    fit,
-                    fit.tauS().isKnown() ? CoolingResidual.steps(fit, ages, cooling) : List.of());
-        };
+        CoolingFit fit = CoolingFit.of(ages, cooling, ambientC);
+        return new CoolDown(
+                wheel,
+                s.fromS(),
+                s.toS(),
+                meanMps,
+                fit,
+                fit.tauS().isKnown() ? CoolingResidual.steps(fit, ages, cooling) : List.of());
     }
 
     /** How many readings there are until somebody braked again, if only to turn round: from then on the disc warms. */

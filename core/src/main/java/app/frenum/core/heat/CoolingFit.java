@@ -62,7 +62,8 @@ public record CoolingFit(Figure tauS, Figure tauLowS, Figure tauHighS, Figure st
         return new Cooling(tauS.value(), ambientC.value()).after(startC.value(), ageS);
     }
 
-    private static CoolingFit none(String reason) {
+    /** No fit, and why. */
+    static CoolingFit none(String reason) {
         Figure unknown = Figure.unknown(reason);
         return new CoolingFit(unknown, unknown, unknown, unknown, unknown, unknown);
     }

@@ -22,6 +22,13 @@ class CoolDownsTest {
 
     /** One front disc, read so often, with so much noise. */
     private static CoolDowns.CoolDown coolDown(DoubleUnaryOperator celsius, double rateHz, double noiseC, long seed) {
+        List<CoolDowns.CoolDown> all = CoolDowns.of(
+                log(celsius, rateHz, noiseC, seed), List.of(new CoolDowns.Stretch(0, UNTIL_S)), OptionalDouble.of(15));
+        assertThat(all).hasSize(1);
+        return all.get(0);
+    }
+
+    private static MemoryLog log(DoubleUnaryOperator celsius, double rateHz, double noiseC, long seed) {
         Random random = new Random(seed);
         int n = (int) (UNTIL_S * rateHz);
         double[] t = IntStream.range(0, n).mapToDouble(i -> i / rateHz).toArray();
@@ -29,11 +36,7 @@ class CoolDownsTest {
                 .mapToDouble(i -> celsius.applyAsDouble(t[i]) + noiseC * random.nextGaussian())
                 .toArray();
         Role role = Role.discTemperature(WheelPosition.FRONT_LEFT);
-        MemoryLog log = new MemoryLog(List.of(new Channel("disc", role, Unit.CELSIUS)), t, new double[][] {c});
-        List<CoolDowns.CoolDown> all =
-                CoolDowns.of(log, List.of(new CoolDowns.Stretch(0, UNTIL_S)), OptionalDouble.of(15));
-        assertThat(all).hasSize(1);
-        return all.get(0);
+        return new MemoryLog(List.of(new Channel("disc", role, Unit.CELSIUS)), t, new double[][] {c});
     }
 
     private static double lastAge(CoolDowns.CoolDown down) {
@@ -58,5 +61,18 @@ class CoolDownsTest {
             assertThat(lastAge(down)).as("seed %d", seed).isGreaterThan(UNTIL_S - 30);
             assertThat(down.fit().tauS().value()).isCloseTo(150, withinPercentage(3));
         }
+    }
+
+    @Test
+    void aFewSecondsTellNothing() {
+        CoolDowns.CoolDown down = coolDown(t -> DISC.after(400, t) + (t < 20 ? 0 : t), 10, 0.2, 3);
+        assertThat(down.fit().tauS().reason()).contains("span");
+        assertThat(down.left()).isEmpty();
+        List<CoolDowns.CoolDown> none = CoolDowns.of(
+                log(t -> DISC.after(400, t), 10, 0, 1),
+                List.of(new CoolDowns.Stretch(0, 20), new CoolDowns.Stretch(30, 36)),
+                OptionalDouble.of(15));
+        assertThat(none).hasSize(1);
+        assertThat(none.get(0).fit().tauS().reason()).contains("12 s of one are there, 15 s are the least");
     }
 }

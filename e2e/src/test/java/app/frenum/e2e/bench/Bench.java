@@ -48,11 +48,28 @@ public final class Bench {
 
     private Bench() {}
 
+    /** Measures one part, {@code import}, {@code series} or {@code live}, or all of them. */
     public static void main(String[] args) throws Exception {
-        Path csv = Files.createTempFile("frenum-bench-", ".csv");
-        write(csv);
-        System.out.printf("an hour at 100 Hz, %d channels, %.1f MB%n", CHANNELS, Files.size(csv) / 1e6);
+        String part = args.length == 0 ? "all" : args[0];
         try (RunningServer server = RunningServer.shared()) {
+            if (part.equals("import") || part.equals("all")) {
+                anHour(server);
+            }
+            if (part.equals("series") || part.equals("all")) {
+                new SeriesBench(server).run();
+            }
+            if (part.equals("live") || part.equals("all")) {
+                new LiveBench(server).run();
+            }
+        }
+        System.exit(0);
+    }
+
+    private static void anHour(RunningServer server) throws Exception {
+        Path csv = Files.createTempFile("frenum-bench-", ".csv");
+        try {
+            write(csv);
+            System.out.printf("an hour at 100 Hz, %d channels, %.1f MB%n", CHANNELS, Files.size(csv) / 1e6);
             double parse = best(() -> bareParse(csv));
             double copy = best(() -> copy(server, csv));
             List<UUID> imported = new ArrayList<>();
@@ -64,12 +81,9 @@ public final class Bench {
                     whole, whole / parse, whole / copy);
             System.out.printf("largest heap %.0f MB%n", Runtime.getRuntime().maxMemory() / 1e6);
             windows(server, imported.get(imported.size() - 1));
-            new SeriesBench(server).run();
-            new LiveBench(server).run();
         } finally {
             Files.delete(csv);
         }
-        System.exit(0);
     }
 
     private interface Work {

@@ -88,16 +88,17 @@ class DiscTraces {
         for (WheelPosition w : WheelPosition.values()) {
             Signal signal = log.signal(Role.discTemperature(w), from, to);
             if (!signal.isEmpty()) {
-                discs.put(w, t.stream().map(x -> at(signal, x)).toList());
+                double bridge = signal.longestBridge();
+                discs.put(w, t.stream().map(x -> at(signal, x, bridge)).toList());
             }
         }
         HeatView.TraceView trace = new HeatView.TraceView(key.recording(), key.block(), t, discs, marks);
         return new Read(trace, discs.isEmpty() ? List.of() : coolDowns(log, key));
     }
 
-    private static Double at(Signal signal, double t) {
+    private static Double at(Signal signal, double t, double bridge) {
         int i = signal.indexAtOrBefore(t);
-        boolean near = i >= 0 && t - signal.t()[i] < signal.longestBridge();
+        boolean near = i >= 0 && t - signal.t()[i] < bridge;
         return near ? Math.round(signal.at(t) * 10) / 10.0 : null;
     }
 
