@@ -171,18 +171,34 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
                 </Select>
               </label>
             )}
-            <label className="flex items-center gap-2 text-sm">
-              <input
-                type="checkbox"
-                className="size-4 accent-[var(--ink)]"
-                checked={includeStruckOut}
-                onChange={(e) => set('struck', e.target.checked ? 'in' : null)}
-              />
-              Show the figures with struck-out stops in them
-            </label>
+            <StruckOutToo included={includeStruckOut} onChange={(on) => set('struck', on ? 'in' : null)} />
           </div>
         </div>
       </Strip>
     </>
+  );
+}
+
+/** Ticked at once; the address, and with it the figures, may follow a moment later. */
+function StruckOutToo({ included, onChange }: { included: boolean; onChange: (on: boolean) => void }) {
+  const [ticked, setTicked] = useState(included);
+  const [followed, setFollowed] = useState(included);
+  if (followed !== included) {
+    setFollowed(included);
+    setTicked(included);
+  }
+  return (
+    <label className="flex items-center gap-2 text-sm">
+      <input
+        type="checkbox"
+        className="size-4 accent-[var(--ink)]"
+        checked={ticked}
+        onChange={(e) => {
+          setTicked(e.target.checked);
+          onChange(e.target.checked);
+        }}
+      />
+      Show the figures with struck-out stops in them
+    </label>
   );
 }

@@ -2,10 +2,12 @@ package app.frenum.server.problem;
 
 import app.frenum.formats.BadInput;
 import jakarta.validation.ConstraintViolationException;
+import java.io.IOException;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -13,10 +15,12 @@ import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 
@@ -99,9 +103,19 @@ final class ProblemAdvice {
     }
 
     /** Whoever asked has gone; there is nobody left to tell. */
-    @ExceptionHandler
-    void gone(ClientAbortException e) {
+    @ExceptionHandler({ClientAbortException.class, AsyncRequestNotUsableException.class})
+    void gone(IOException e) {
         LOG.debug("the client left", e);
+    }
+
+    @ExceptionHandler
+    @Nullable
+    ProblemDetail unwritten(HttpMessageNotWritableException e) throws Exception {
+        if (e.getMostSpecificCause() instanceof IOException left) {
+            gone(left);
+            return null;
+        }
+        return anything(e);
     }
 
     @ExceptionHandler
