@@ -54,7 +54,7 @@ describe('fade in words', () => {
       'The last stops are 8.5 ± 3.1 m longer than the reference; where that stood, they still do 36 km/h.',
     );
     expect(growthWords(grown(0.8, 2), unitsOf('metric'))).toBe(
-      'The last stops cannot be told from the reference in distance: +0.8 ± 2.0 m.',
+      'The last stops cannot be told from the reference in distance: 0.8 ± 2.0 m longer.',
     );
     expect(growthWords(grown(3, undefined), unitsOf('metric'))).toContain('3.0 ± ? m longer');
   });

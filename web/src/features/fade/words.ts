@@ -50,7 +50,7 @@ export function growthWords({ study }: FadeSide, units: UnitTable): string {
   const half = growthHalfM.value;
   const apart = `${number(Math.abs(of(growthM.value)), 1)} ± ${half === undefined ? '?' : number(of(half), 1)} ${unit}`;
   if (half !== undefined && Math.abs(growthM.value) <= half) {
-    return `The last stops cannot be told from the reference in distance: ${growthM.value < 0 ? '−' : '+'}${apart}.`;
+    return `The last stops cannot be told from the reference in distance: ${apart} ${growthM.value < 0 ? 'shorter' : 'longer'}.`;
   }
   const carried =
     speedCarriedMps.value === undefined

@@ -31,10 +31,10 @@ describe('a cooling device beside the baseline', () => {
   it('is seen to cool and to lengthen the stop', () => {
     const spray = side({ tau: [120, 116, 124], hottest: 350, stop: [47, 0.6], entry: 27.9, energy: 1.02e6 });
     expect(besideWords(dry, spray, unitsOf('metric'))).toBe(
-      'cools faster (120 against 178 s); its hottest front peak is −70 °C; its stops are 2.0 ± 0.8 m longer.',
+      'cools faster (120 against 178 s); its hottest front peak is 70 °C cooler; its stops are 2.0 ± 0.8 m longer.',
     );
     expect(besideWords(dry, spray, unitsOf('imperial'))).toContain(
-      '−126 °F; its stops are 6.6 ± 2.6 ft longer',
+      '126 °F cooler; its stops are 6.6 ± 2.6 ft longer',
     );
     expect(unlikeWords(dry, spray, unitsOf('metric'))).toBeUndefined();
   });
@@ -42,10 +42,10 @@ describe('a cooling device beside the baseline', () => {
   it('is not said to do what cannot be told', () => {
     const duct = side({ tau: [176, 172, 180], hottest: 415, stop: [45.2, 0.4] });
     expect(besideWords(dry, duct, unitsOf('metric'))).toBe(
-      'cools as fast, as far as can be told (176 against 178 s); its hottest front peak is −5 °C; its stops cannot be told from A’s in length (+0.2 ± 0.6 m).',
+      'cools as fast, as far as can be told (176 against 178 s); its hottest front peak is 5 °C cooler; its stops cannot be told from A’s in length (0.2 ± 0.6 m longer).',
     );
     expect(besideWords(dry, side({ stop: [46] }), unitsOf('metric'))).toBe(
-      'how fast each cools is not known for both; the hottest peaks are not known for both; its mean stop is +1.0 ± ? m.',
+      'how fast each cools is not known for both; the hottest peaks are not known for both; its mean stop is 1.0 ± ? m longer.',
     );
     expect(besideWords(dry, side({}), unitsOf('metric'))).toContain(
       'what the stops took is not known for both',

@@ -1,5 +1,5 @@
 import type { Figure, HeatSide } from '../../api/types';
-import { number, signed, span, type UnitTable } from '../../units/units';
+import { number, span, type UnitTable } from '../../units/units';
 
 /** Speeds further apart than this share are not alike. */
 const LIKE_SPEED = 0.03;
@@ -45,7 +45,8 @@ function hottestWords(baseline: HeatSide, side: HeatSide, units: UnitTable): str
   const a = front(baseline.study.corners)?.hottestC.value;
   const b = front(side.study.corners)?.hottestC.value;
   if (a === undefined || b === undefined) return 'the hottest peaks are not known for both';
-  return `its hottest front peak is ${signed(span(b - a, units.temperature), 0)} ${units.temperature.unit}`;
+  const apart = span(b - a, units.temperature);
+  return `its hottest front peak is ${number(Math.abs(apart), 0)} ${units.temperature.unit} ${apart < 0 ? 'cooler' : 'hotter'}`;
 }
 
 function stopWords(baseline: HeatSide, side: HeatSide, units: UnitTable): string {
@@ -54,12 +55,13 @@ function stopWords(baseline: HeatSide, side: HeatSide, units: UnitTable): string
   if (a.value === undefined || b.value === undefined) return 'what the stops took is not known for both';
   const { of, unit } = units.distance;
   const apart = b.value - a.value;
+  const way = apart < 0 ? 'shorter' : 'longer';
   if (halfA.value === undefined || halfB.value === undefined) {
-    return `its mean stop is ${signed(of(apart), 1)} ± ? ${unit}`;
+    return `its mean stop is ${number(of(Math.abs(apart)), 1)} ± ? ${unit} ${way}`;
   }
   const half = Math.hypot(halfA.value, halfB.value);
   const size = `${number(of(Math.abs(apart)), 1)} ± ${number(of(half), 1)} ${unit}`;
   return Math.abs(apart) <= half
-    ? `its stops cannot be told from A’s in length (${signed(of(apart), 1)} ± ${number(of(half), 1)} ${unit})`
-    : `its stops are ${size} ${apart < 0 ? 'shorter' : 'longer'}`;
+    ? `its stops cannot be told from A’s in length (${size} ${way})`
+    : `its stops are ${size} ${way}`;
 }
