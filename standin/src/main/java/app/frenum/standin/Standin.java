@@ -6,7 +6,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletionException;
 import picocli.CommandLine;
@@ -22,17 +21,17 @@ public final class Standin implements Callable<Integer> {
     @Option(names = "--server", required = true, description = "such as ws://127.0.0.1:8417/device")
     private URI server;
 
-    @Option(names = "--mast", description = "pairing code of the weather mast")
-    private Optional<String> mastCode = Optional.empty();
+    @Option(names = "--mast", description = "with a weather mast")
+    private boolean withMast;
 
-    @Option(names = "--logger", description = "pairing code of the logger in the car")
-    private Optional<String> loggerCode = Optional.empty();
+    @Option(names = "--logger", description = "with a logger in the car")
+    private boolean withLogger;
 
-    @Option(names = "--thermometer", description = "pairing code of the thermometer gun")
-    private Optional<String> thermometerCode = Optional.empty();
+    @Option(names = "--thermometer", description = "with a thermometer gun; needs the logger")
+    private boolean withThermometer;
 
-    @Option(names = "--rollers", description = "pairing code of the roller tester")
-    private Optional<String> rollersCode = Optional.empty();
+    @Option(names = "--rollers", description = "with a roller tester; needs the logger")
+    private boolean withRollers;
 
     @Option(names = "--every", description = "seconds between the mast's readings", defaultValue = "10")
     private int everyS;
@@ -58,20 +57,23 @@ public final class Standin implements Callable<Integer> {
     @Override
     public Integer call() throws InterruptedException, IOException {
         List<Ticking> devices = new ArrayList<>();
-        mastCode.ifPresent(code -> devices.add(mast(linked(code, devices))));
-        if (loggerCode.isPresent()) {
+        if (withMast) {
+            devices.add(mast(linked(code("M"), devices)));
+        }
+        if (withLogger) {
             RehearsedCar car = wrongClock
-                    ? RehearsedCar.withWrongClock(server, loggerCode.get(), seed)
-                    : new RehearsedCar(server, loggerCode.get(), seed);
+                    ? RehearsedCar.withWrongClock(server, code("L"), seed)
+                    : new RehearsedCar(server, code("L"), seed);
             devices.add(car::advance);
-            thermometerCode.ifPresent(
-                    code -> devices.add(new ThermometerGun(linked(code, devices), car, seed)::advance));
-            rollersCode.ifPresent(code -> {
-                RollerTester rollers = new RollerTester(linked(code, devices), car, seed);
+            if (withThermometer) {
+                devices.add(new ThermometerGun(linked(code("T"), devices), car, seed)::advance);
+            }
+            if (withRollers) {
+                RollerTester rollers = new RollerTester(linked(code("R"), devices), car, seed);
                 devices.add(seconds -> rollers.advance());
-            });
+            }
             if (controlPort > 0) {
-                Control.listen(controlPort, car);
+                Control.listen(controlPort, secret("FRENUM_STANDIN_KEY"), car);
             }
         }
         long last = System.nanoTime();
@@ -82,6 +84,20 @@ public final class Standin implements Callable<Integer> {
             devices.forEach(d -> d.advance(seconds));
         }
         return 0;
+    }
+
+    /** A device's pairing code: the one that all share, and its own letter. */
+    private static String code(String letter) {
+        return secret("FRENUM_STANDIN_CODE") + "-" + letter;
+    }
+
+    /** Secrets come in the environment: arguments stand in every list of processes. */
+    private static String secret(String name) {
+        String value = System.getenv(name);
+        if (value == null || value.isBlank()) {
+            throw new IllegalStateException(name + " is not set; ./frenum demo sets it");
+        }
+        return value;
     }
 
     /** A link that is taken up, and taken up again whenever it is lost. */
