@@ -35,7 +35,7 @@ in_bare_machine() { # release command
   MACHINE=$BARE/$1
   trap leave_machine EXIT
   leave_machine
-  [[ -f $base/.complete ]] || timed "debootstrap --variant=minbase" make_base "$base"
+  [[ -f $base/.complete ]] || timed "debootstrap --variant=minbase" make_base "$base" || return 1
   rm -rf "$MACHINE"
   cp -a "$base" "$MACHINE"
   git clone -q "$ROOT" "$MACHINE/root/frenum"
@@ -43,8 +43,8 @@ in_bare_machine() { # release command
   mount --bind /dev "$MACHINE/dev"
   mount -t proc proc "$MACHINE/proc"
   if [[ $command = test ]]; then timed "./frenum test from nothing" inside "./frenum test"; return; fi
-  timed "./frenum demo from nothing" inside "FRENUM_PORT=8499 ./frenum demo --detach"
-  timed "stopped and started again" inside "FRENUM_PORT=8499 ./frenum stop && FRENUM_PORT=8499 ./frenum demo --detach"
+  timed "./frenum demo from nothing" inside "FRENUM_PORT=8499 ./frenum demo --detach" || return 1
+  timed "stopped and started again" inside "FRENUM_PORT=8499 ./frenum stop && FRENUM_PORT=8499 ./frenum demo --detach" || return 1
   inside "FRENUM_PORT=8499 ./frenum stop"
 }
 

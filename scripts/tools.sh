@@ -104,15 +104,7 @@ wants_postgres() { [[ -z ${FRENUM_DB_URL:-} || ${1:-} = with-browser ]]; }
 offered() { apt-cache policy "$1" 2>/dev/null | sed -nE 's/^ *Candidate: (.*)/\1/p' | grep -v '(none)'; }
 is_offered() { [[ -n $(offered "$1") ]]; }
 
-as_root() {
-  if [[ $(id -u) = 0 ]]; then
-    "$@"
-  elif sudo -n true 2>/dev/null || [[ -t 0 && -t 2 ]]; then
-    sudo "$@" # asks for the password where there is a terminal to ask on
-  else
-    return 126
-  fi
-}
+as_root() { if [[ $(id -u) = 0 ]]; then "$@"; else sudo "$@"; fi; } # sudo asks for the password on the terminal
 
 missing() { # with-browser?
   find_jdk >/dev/null || echo jdk
@@ -158,7 +150,11 @@ install_packages() {
     || fetching_failed "${packages[*]}" "$log"
 }
 
-can_be_root() { [[ $(id -u) = 0 ]] || command -v sudo >/dev/null && { sudo -n true 2>/dev/null || [[ -t 0 && -t 2 ]]; }; }
+can_be_root() {
+  [[ $(id -u) = 0 ]] && return 0
+  command -v sudo >/dev/null || return 1
+  sudo -n true 2>/dev/null || [[ -t 0 && -t 2 ]]
+}
 
 # ---------------------------------------------------------------- what failed, in one line
 
