@@ -36,11 +36,10 @@ in_bare_machine() { # release command
   trap leave_machine EXIT
   leave_machine
   [[ -f $base/.complete ]] || timed "debootstrap --variant=minbase" make_base "$base" || return 1
-  rm -rf "$MACHINE"
+  remove_machine || return 1
   cp -a "$base" "$MACHINE"
   git clone -q "$ROOT" "$MACHINE/root/frenum"
   take_certificates_along
-  mount --bind /dev "$MACHINE/dev"
   mount -t proc proc "$MACHINE/proc"
   if [[ $command = test ]]; then timed "./frenum test from nothing" inside "./frenum test"; return; fi
   timed "./frenum demo from nothing" inside "FRENUM_PORT=8499 ./frenum demo --detach" || return 1
@@ -70,6 +69,13 @@ inside() {
 }
 
 leave_machine() {
-  inside "./frenum stop" >/dev/null 2>&1 || true
-  umount "$MACHINE/dev" "$MACHINE/proc" 2>/dev/null || true
+  [[ -d $MACHINE/root/frenum ]] && inside "./frenum stop" >/dev/null 2>&1
+  umount "$MACHINE/proc" 2>/dev/null || true
+}
+
+# Nothing that is mounted in there may go with it: debootstrap makes device files of its own, so that none of the
+# machine's are needed, and what is still mounted is not touched.
+remove_machine() {
+  if grep -qF " $MACHINE/" /proc/mounts; then say "something is still mounted in $MACHINE"; return 1; fi
+  rm -rf --one-file-system "$MACHINE"
 }

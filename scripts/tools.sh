@@ -70,8 +70,8 @@ find_node() { # the folders to put onto PATH
     version=$("$node" --version 2>/dev/null) || continue
     node_serves "$version" || continue
     if [[ $node = "$fetched"/* ]]; then
-      [[ -x $fetched/npm/bin/npm ]] || continue
-      echo "$(dirname "$node"):$fetched/npm/bin"
+      [[ -x $fetched/.bin/npm ]] || continue
+      echo "$(dirname "$node"):$fetched/.bin"
       return
     elif command -v npm >/dev/null; then
       dirname "$node"
