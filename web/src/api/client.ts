@@ -5,15 +5,19 @@ export class Problem extends Error {
     detail: string,
     /** By field, what was read and what is possible. */
     readonly fields: Record<string, string> = {},
-    /** Whether trying again later may work: nobody answered, or Frenum was in trouble itself. */
+    /** Whether trying again later may work: nobody answered, or Frenum was busy or in trouble itself. */
     readonly offline = false,
+    /** Of the answer; 0 where there was none. */
+    readonly status = 0,
   ) {
     super(detail);
   }
 }
 
+const TOO_SLOW = 408;
+
 async function problemOf(response: Response): Promise<Problem> {
-  const again = response.status >= 500;
+  const again = response.status >= 500 || response.status === TOO_SLOW;
   try {
     const body = (await response.json()) as {
       title?: string;
@@ -25,10 +29,11 @@ async function problemOf(response: Response): Promise<Problem> {
       body.detail ?? response.statusText,
       body.fields,
       again,
+      response.status,
     );
   } catch {
     const told = `The server answered ${response.status}. Try again.`;
-    return new Problem('It did not work', told, {}, again);
+    return new Problem('It did not work', told, {}, again, response.status);
   }
 }
 

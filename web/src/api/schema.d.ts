@@ -238,7 +238,7 @@ export interface paths {
         get: operations["preview"];
         put: operations["upload"];
         post?: never;
-        delete?: never;
+        delete: operations["forget"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1535,6 +1535,8 @@ export interface components {
             /** Format: double */
             atS: number;
             by: string;
+            /** Format: double */
+            clockAheadS: number;
             /** Format: int32 */
             seq: number;
             what: components["schemas"]["AtRest"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
@@ -2124,10 +2126,13 @@ export interface components {
             expectation: string;
             expectedBy: string;
             forecast: components["schemas"]["ForecastView"];
+            lapsed: components["schemas"]["SignedGate"];
             plan: components["schemas"]["PlanRequest"];
             safety: components["schemas"]["SignedGate"];
             /** Format: date-time */
             sealedAt: string;
+            /** Format: int32 */
+            version: number;
         };
         Point: {
             /** Format: double */
@@ -2752,7 +2757,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -3132,6 +3141,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ImportPreview"];
                 };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4099,7 +4128,9 @@ export interface operations {
     };
     save: {
         parameters: {
-            query?: never;
+            query?: {
+                version?: number;
+            };
             header?: never;
             path: {
                 id: string;

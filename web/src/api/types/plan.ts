@@ -43,8 +43,11 @@ export type PlanView = {
   expectation: string | null;
   expectedBy: string | null;
   sealedAt: string | null;
-  safety: { gate: { seen: string[]; signedBy: string }; signedAt: string } | null;
+  safety: SignedGate | null;
+  lapsed: SignedGate | null;
+  version: number;
 };
+export type SignedGate = { gate: { seen: string[]; signedBy: string }; signedAt: string };
 export type PlanForm = Schemas['PlanForm'];
 export type LapHeat = Schemas['LapHeatView'];
 export type LapHeatRequest = {

@@ -36,7 +36,7 @@ export type Happening =
   | { type: 'released'; inspected: string };
 export type Validity = Schemas['JudgedStop']['judged'];
 export type RunEvent = { id: string; atS: number; operatorId: string; what: Happening };
-export type Happened = { seq: number; atS: number; by: string; what: Happening };
+export type Happened = { seq: number; atS: number; clockAheadS: number; by: string; what: Happening };
 export type LoggedStop = Omit<Schemas['LoggedStop'], 'measured'> & { measured: MeasuredStop };
 export type JudgedStop = Omit<
   Figures<Schemas['JudgedStop']>,

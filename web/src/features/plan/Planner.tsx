@@ -60,7 +60,7 @@ export function Planner(props: {
     retry: false,
   });
   const save = useMutation({
-    mutationFn: (p: Plan) => put<PlanView>(`/tests/${detail.test.id}/plan`, p),
+    mutationFn: (p: Plan) => put<PlanView>(`/tests/${detail.test.id}/plan?version=${stored.version}`, p),
     onSuccess: (saved, sent) => {
       setKept(sent);
       client.setQueryData(planOf(detail.test.id).queryKey, saved);
@@ -195,7 +195,12 @@ export function Planner(props: {
               errors={errors}
               onChange={(crew) => setPlan({ ...plan, crew })}
             />
-            <SafetyGate testId={detail.test.id} stored={stored} unsaved={unsaved} />
+            <SafetyGate
+              key={stored.safety ? 'signed' : 'open'}
+              testId={detail.test.id}
+              stored={stored}
+              unsaved={unsaved}
+            />
           </div>
         </div>
       </Strip>

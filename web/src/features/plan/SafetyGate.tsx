@@ -57,6 +57,13 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
           </ul>
         )}
       </Loaded>
+      {stored.lapsed && (
+        <p className="mt-3 flex flex-wrap items-center gap-3">
+          <Status kind="caution" word="Not signed for this" />
+          {stored.lapsed.gate.signedBy} signed on {stored.lapsed.signedAt.slice(0, 10)}; the plan, its lane,
+          its procedure or the car has changed since. Look again, and sign for it as it is now.
+        </p>
+      )}
       {signed ? (
         <p className="mt-3 flex flex-wrap items-center gap-3">
           <Status kind="pass" word="Signed" />

@@ -3,7 +3,10 @@ import { runHistory } from '../../api/queries';
 import type { Happening } from '../../api/types';
 import { Loaded } from '../../ui/Loaded';
 import { Sheet } from '../../ui/Sheet';
-import { wallClock } from './clock';
+import { countdown, wallClock } from './clock';
+
+/** Below this a device's clock is taken as right, s. */
+const CLOCK_WRONG_S = 1;
 
 /** Everything that happened, last first, each with its name and time. */
 export function HistorySheet({ testId, onClose }: { testId: string; onClose: () => void }) {
@@ -23,6 +26,12 @@ export function HistorySheet({ testId, onClose }: { testId: string; onClose: () 
                 <span className="text-ink-3 tabular-nums">{wallClock(h.atS)}</span>
                 <span>
                   {words(h.what)} <span className="text-ink-3">by {h.by}</span>
+                  {h.clockAheadS >= CLOCK_WRONG_S && (
+                    <span className="block text-ink-3">
+                      its device&apos;s clock was {countdown(h.clockAheadS)} min ahead; Frenum&apos;s time
+                      stands here
+                    </span>
+                  )}
                 </span>
               </li>
             ))}

@@ -36,7 +36,13 @@ export async function waitingPhotos(testId: string): Promise<Waiting[]> {
 
 let sending: Promise<void> = Promise.resolve();
 
-/** Sends what waits, one caller after another; what is refused for good is let go with the reason told. */
+/** The answers that refuse a picture for what it is: no picture, or too large a one. */
+const REFUSED_FOR_WHAT_IT_IS = [413, 422];
+
+/**
+ * Sends what waits, one caller after another. A picture is let go once it is kept, or refused for what it is; whatever
+ * else goes wrong is told, and it waits here.
+ */
 export function sendPhotos(testId: string): Promise<void> {
   sending = sending.catch(() => undefined).then(() => sendAll(testId));
   return sending;
@@ -52,7 +58,7 @@ async function sendAll(testId: string): Promise<void> {
       await del(PREFIX + w.id);
     } catch (e) {
       if (e instanceof Problem && e.offline) return;
-      await del(PREFIX + w.id);
+      if (e instanceof Problem && REFUSED_FOR_WHAT_IT_IS.includes(e.status)) await del(PREFIX + w.id);
       throw e;
     }
   }

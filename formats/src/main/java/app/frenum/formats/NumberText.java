@@ -14,6 +14,9 @@ public final class NumberText {
     private static final double[] POWERS = {
         1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6, 1e7, 1e8, 1e9, 1e10, 1e11, 1e12, 1e13, 1e14, 1e15, 1e16, 1e17, 1e18
     };
+    /** No number that anybody measured is longer; text from strangers may be, and must not cost more than its length. */
+    private static final int LONGEST = 64;
+
     /** More might overflow a long. */
     private static final int MOST_DIGITS = 18;
 
@@ -32,6 +35,9 @@ public final class NumberText {
         }
         if (i == end) {
             return MISSING;
+        }
+        if (end - i > LONGEST) {
+            return NOT_A_NUMBER;
         }
         int start = i;
         boolean negative = buffer[i] == '-' || buffer[i] == '\u2212';

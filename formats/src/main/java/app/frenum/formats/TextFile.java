@@ -16,6 +16,9 @@ public final class TextFile {
     /** The largest file that is read, bytes. */
     public static final long LARGEST = 512L << 20;
 
+    /** The longest row that is read, and the most that a reader holds of a file at once, characters. */
+    public static final int LONGEST_ROW = 1 << 18;
+
     private static final int PEEK = 64 << 10;
 
     private TextFile() {}

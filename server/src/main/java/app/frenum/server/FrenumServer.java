@@ -1,6 +1,5 @@
 package app.frenum.server;
 
-import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -15,7 +14,7 @@ public class FrenumServer {
     }
 
     @Bean
-    Clock clock() {
-        return Clock.systemUTC();
+    SteadyClock clock() {
+        return SteadyClock.MACHINE;
     }
 }

@@ -44,7 +44,7 @@ public abstract class Row {
 
     /** As exact as the database keeps it, so that a row reads the same before and after it is stored. */
     private static Instant now() {
-        return Instant.now().truncatedTo(ChronoUnit.MICROS);
+        return SteadyClock.MACHINE.instant().truncatedTo(ChronoUnit.MICROS);
     }
 
     public UUID id() {

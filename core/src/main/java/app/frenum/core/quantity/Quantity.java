@@ -11,7 +11,8 @@ import java.util.regex.Pattern;
  * @param unit the unit it was typed in
  */
 public record Quantity(double entered, Unit unit) {
-    private static final Pattern WRITTEN = Pattern.compile("([+-]?[0-9]*[.,]?[0-9]+(?:[eE][+-]?[0-9]+)?)\\s*(\\S.*)?");
+    private static final Pattern WRITTEN =
+            Pattern.compile("([+-]?(?:[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)(?:[eE][+-]?[0-9]{1,4})?)\\s*(\\S.*)?");
 
     public Quantity {
         if (!Double.isFinite(entered)) {

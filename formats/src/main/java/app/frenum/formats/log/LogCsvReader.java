@@ -95,6 +95,7 @@ public final class LogCsvReader {
             try (CsvReader<RowHandler> rows = CsvReader.builder()
                     .fieldSeparator(header.dialect().separator())
                     .commentStrategy(CommentStrategy.NONE)
+                    .maxBufferSize(TextFile.LONGEST_ROW)
                     .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                     .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
                     .build(rowHandler, text)) {
@@ -102,7 +103,9 @@ public final class LogCsvReader {
             }
         } catch (CsvParseException e) {
             throw BadInput.atLine(
-                    rowHandler.line() + header.lines(), "The row cannot be read: quotes must close on their own row.");
+                    rowHandler.line() + header.lines(),
+                    "The row cannot be read: quotes must close on their own row, and a row may have %d characters."
+                            .formatted(TextFile.LONGEST_ROW));
         } catch (UncheckedIOException e) {
             if (e.getCause() instanceof CharacterCodingException coding) {
                 throw TextFile.notUtf8(rowHandler.line() + header.lines() + 1, coding);

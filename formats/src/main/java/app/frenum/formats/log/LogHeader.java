@@ -6,6 +6,7 @@ import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Unit;
 import app.frenum.formats.BadInput;
 import app.frenum.formats.Dialect;
+import app.frenum.formats.HeaderCell;
 import app.frenum.formats.NumberText;
 import app.frenum.formats.TextFile;
 import de.siegmar.fastcsv.reader.CsvReader;
@@ -23,8 +24,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * What stands above the samples of a log: notes, names, units, and how the table is written.
@@ -38,7 +37,6 @@ import java.util.regex.Pattern;
  */
 public record LogHeader(
         Map<String, String> notes, Dialect dialect, int lines, Column time, List<Column> columns, String fingerprint) {
-    private static final Pattern NAME_AND_UNIT = Pattern.compile("(.*?)\\s*[\\[(]([^\\])]*)[\\])]\\s*");
     private static final int MOST_COLUMNS = 1000;
 
     /**
@@ -96,6 +94,9 @@ public record LogHeader(
                     line, "The header has %d columns; at most %d can be read.".formatted(names.size(), MOST_COLUMNS));
         }
         char mark = dialect.decimalComma() ? ',' : '.';
+        for (int i = 0; i < names.size(); i++) {
+            HeaderCell.check(names.get(i), line, i + 1);
+        }
         boolean numbers = names.stream().allMatch(n -> NumberText.parse(n, mark) != NumberText.NOT_A_NUMBER);
         if (numbers) {
             throw BadInput.atLine(
@@ -119,8 +120,7 @@ public record LogHeader(
     }
 
     private static String plainName(String cell) {
-        Matcher m = NAME_AND_UNIT.matcher(cell);
-        return (m.matches() ? m.group(1) : cell).strip();
+        return HeaderCell.of(cell).name();
     }
 
     private static boolean isTime(String name) {
@@ -188,10 +188,8 @@ public record LogHeader(
         }
 
         private String unitText(int i) {
-            Matcher m = NAME_AND_UNIT.matcher(names.get(i));
-            return m.matches()
-                    ? m.group(2).strip()
-                    : units.isEmpty() ? "" : units.get(i).strip();
+            String inBrackets = HeaderCell.of(names.get(i)).unit();
+            return inBrackets.isEmpty() && !units.isEmpty() ? units.get(i).strip() : inBrackets;
         }
 
         private Unit timeUnit(int i) throws BadInput {

@@ -11,6 +11,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * Turns the cells of one row into numbers as the CSV library finds them, without a String per cell. The same
@@ -19,6 +20,11 @@ import java.util.Locale;
 final class RowHandler extends AbstractBaseCsvCallbackHandler<RowHandler> {
     /** Times are kept to the microsecond, so that decimals stay decimals after the first one is taken off. */
     private static final double MICRO = 1e6;
+
+    private static final Pattern ZONE_AT_END = Pattern.compile("(Z|[+-][0-9]{2}:?[0-9]{2})$");
+    private static final int LONGEST_TIME = 64;
+    /** Of the text of an extra channel, too: a longer one is a broken file. */
+    private static final int LONGEST_CELL = 1000;
 
     private final int width;
     private final int timeColumn;
@@ -80,8 +86,11 @@ final class RowHandler extends AbstractBaseCsvCallbackHandler<RowHandler> {
             }
             return;
         }
+        if (length > LONGEST_CELL) {
+            bad(column, buffer, offset, length);
+        }
         int channel = channelOfColumn[column];
-        if (channel < 0) {
+        if (channel < 0 || length > LONGEST_CELL) {
             return;
         }
         double x = NumberText.parse(buffer, offset, length, decimalMark);
@@ -121,9 +130,12 @@ final class RowHandler extends AbstractBaseCsvCallbackHandler<RowHandler> {
     }
 
     private static double isoSeconds(String text) {
+        if (text.length() > LONGEST_TIME) {
+            return Double.NaN;
+        }
         try {
             String t = text.replace(' ', 'T');
-            boolean zoned = t.matches(".*(Z|[+-][0-9]{2}:?[0-9]{2})$") && t.indexOf('T') > 0;
+            boolean zoned = t.indexOf('T') > 0 && ZONE_AT_END.matcher(t).find();
             OffsetDateTime at =
                     zoned ? OffsetDateTime.parse(t) : LocalDateTime.parse(t).atOffset(ZoneOffset.UTC);
             return at.toEpochSecond() + at.getNano() * 1e-9;

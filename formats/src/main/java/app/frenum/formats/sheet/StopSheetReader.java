@@ -7,7 +7,9 @@ import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.formats.BadInput;
 import app.frenum.formats.Dialect;
+import app.frenum.formats.HeaderCell;
 import app.frenum.formats.NumberText;
+import app.frenum.formats.PlainText;
 import app.frenum.formats.TextFile;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
@@ -24,13 +26,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.StringTokenizer;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Reads a stop sheet CSV; refuses, with line and column, whatever it cannot take as it is written. */
 public final class StopSheetReader {
-    private static final Pattern NAME_AND_UNIT = Pattern.compile("(.*?)\\s*[\\[(]([^\\])]*)[\\])]\\s*");
     private static final int MOST_ROWS = 100_000;
     private static final int LONGEST_TEXT = 2000;
 
@@ -52,8 +52,18 @@ public final class StopSheetReader {
                 .limit(50)
                 .filter(l -> !l.isBlank() && !l.startsWith("#"))
                 .findFirst()
-                .map(l -> l.toLowerCase(Locale.ROOT).matches("(?s).*(^|[,;\\t\"])\\s*configuration\\s*($|[,;\\t\"]).*"))
+                .map(StopSheetReader::namesConfigurations)
                 .orElse(false);
+    }
+
+    private static boolean namesConfigurations(String header) {
+        StringTokenizer cells = new StringTokenizer(header, ",;\t\"");
+        while (cells.hasMoreTokens()) {
+            if (cells.nextToken().strip().equalsIgnoreCase(SheetColumn.CONFIGURATION.title())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public static StopSheet read(Path file) throws IOException, BadInput {
@@ -62,6 +72,7 @@ public final class StopSheetReader {
         try (CsvReader<CsvRecord> rows = CsvReader.builder()
                 .fieldSeparator(reader.dialect.separator())
                 .detectBomHeader(true)
+                .maxBufferSize(TextFile.LONGEST_ROW)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .ofCsvRecord(file)) {
@@ -69,7 +80,9 @@ public final class StopSheetReader {
                 reader.take(row);
             }
         } catch (CsvParseException e) {
-            throw BadInput.inFile("The sheet cannot be read: a cell's quotes never close. Save it again as CSV UTF-8.");
+            throw BadInput.inFile(
+                    "The sheet cannot be read: a cell's quotes never close, or a row is longer than %d characters. Save it again as CSV UTF-8."
+                            .formatted(TextFile.LONGEST_ROW));
         } catch (UncheckedIOException e) {
             if (e.getCause() instanceof CharacterCodingException coding) {
                 throw TextFile.notUtf8(1, coding);
@@ -107,9 +120,10 @@ public final class StopSheetReader {
 
     private void header(CsvRecord row) throws BadInput {
         for (int i = 0; i < row.getFieldCount(); i++) {
-            Matcher m = NAME_AND_UNIT.matcher(row.getField(i));
-            String title = m.matches() ? m.group(1) : row.getField(i);
-            String unit = m.matches() ? m.group(2).strip() : "";
+            HeaderCell.check(row.getField(i), row.getStartingLineNumber(), i + 1);
+            HeaderCell cell = HeaderCell.of(row.getField(i));
+            String title = cell.name();
+            String unit = cell.unit();
             Optional<SheetColumn> column = SheetColumn.named(title);
             if (column.isEmpty()) {
                 if (!title.isBlank()) {
@@ -219,6 +233,7 @@ public final class StopSheetReader {
                 return Optional.empty();
             }
             String text = CellGuard.unguarded(row.getField(i).strip());
+            PlainText.check(text, row.getStartingLineNumber(), i + 1);
             if (text.length() > LONGEST_TEXT) {
                 throw bad(column, "The text is longer than %d characters.".formatted(LONGEST_TEXT));
             }

@@ -11,6 +11,7 @@ import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopTrace;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.Raced;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
@@ -34,6 +35,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps stops, and everything said about them later. What was measured is never changed, only added to. */
 @Service
+@Raced
 @Transactional
 public class StopService {
     private final StopRepository stops;

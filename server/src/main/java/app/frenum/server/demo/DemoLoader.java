@@ -124,7 +124,7 @@ class DemoLoader implements ApplicationRunner {
                         BY));
         tests.add(
                 test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", LocalDate.of(2026, 6, 20)));
-        plans.save(LOGGED_TEST, DemoGarage.plan(VEHICLE));
+        plans.save(LOGGED_TEST, 0, DemoGarage.plan(VEHICLE));
         plans.seal(LOGGED_TEST, new ExpectationRequest("B stops 3 m shorter", BY));
         bringIn(
                 "tarn-as-bought.csv",

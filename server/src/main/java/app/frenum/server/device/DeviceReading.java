@@ -15,6 +15,9 @@ class DeviceReading extends Row {
     private UUID deviceId;
     private long seq;
     private Instant takenAt;
+    /** What the device's own clock said; kept beside, because it may be wrong. */
+    @SuppressWarnings("UnusedVariable")
+    private Instant saidAt;
 
     @Enumerated(EnumType.STRING)
     private ReadQuantity quantity;
@@ -26,11 +29,13 @@ class DeviceReading extends Row {
 
     protected DeviceReading() {}
 
-    DeviceReading(UUID id, UUID deviceId, long seq, Instant takenAt, ReadQuantity quantity, Quantity value) {
+    DeviceReading(
+            UUID id, UUID deviceId, long seq, Instant takenAt, Instant saidAt, ReadQuantity quantity, Quantity value) {
         super(id);
         this.deviceId = deviceId;
         this.seq = seq;
         this.takenAt = takenAt;
+        this.saidAt = saidAt;
         this.quantity = quantity;
         this.entered = value.entered();
         this.unit = value.unit();

@@ -2,11 +2,13 @@ package app.frenum.server.device;
 
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.server.Raced;
 import app.frenum.server.problem.Problem;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -24,9 +26,10 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps devices and their readings. A reading that is sent twice is kept once. */
 @Service
+@Raced
 @Transactional
 public class DeviceService {
-    /** A reading from further ahead than a clock may reasonably be wrong by is refused. */
+    /** A reading from further ahead than this is taken for read when it came; the device's clock is wrong. */
     static final Duration FURTHEST_AHEAD = Duration.ofMinutes(5);
 
     /** Without letters and figures that are taken for each other. */
@@ -37,10 +40,12 @@ public class DeviceService {
     private final DeviceRepository devices;
     private final DeviceReadingRepository readings;
     private final DeviceLinks links;
+    private final Clock clock;
     private final SecureRandom random = new SecureRandom();
 
-    DeviceService(DeviceRepository devices, DeviceReadingRepository readings, DeviceLinks links) {
+    DeviceService(DeviceRepository devices, DeviceReadingRepository readings, DeviceLinks links, Clock clock) {
         this.links = links;
+        this.clock = clock;
         this.devices = devices;
         this.readings = readings;
     }
@@ -93,7 +98,7 @@ public class DeviceService {
     /** The device that has this code, noted as seen. */
     Optional<DeviceView> hello(String code) {
         return devices.findByCodeSha256(digest(code)).map(d -> {
-            d.seen(Instant.now().truncatedTo(ChronoUnit.MICROS));
+            d.seen(clock.instant().truncatedTo(ChronoUnit.MICROS));
             return devices.save(d).view(true, null);
         });
     }
@@ -106,28 +111,36 @@ public class DeviceService {
     }
 
     /**
-     * Keeps a reading.
+     * Keeps a reading, with what the device's clock said and with when it must have been.
      *
-     * @return whether it was not kept already
+     * @return when it was taken; empty when it was kept already
      * @throws Problem when it cannot be right
      */
-    boolean keep(UUID deviceId, long seq, Instant takenAt, ReadQuantity quantity, Quantity value) {
+    Optional<Instant> keep(UUID deviceId, long seq, Instant saidAt, ReadQuantity quantity, Quantity value) {
         quantity.bounds().problem(value).ifPresent(message -> {
             throw Problem.invalid("value", message);
         });
-        if (takenAt.isAfter(Instant.now().plus(FURTHEST_AHEAD))) {
-            throw Problem.invalid("at", "The reading is from the future: set the clock of the device.");
-        }
         if (seq < 1) {
             throw Problem.invalid("seq", "Readings are counted from 1.");
         }
         if (!readings.existsByDeviceIdAndSeq(deviceId, seq)) {
             UUID id = UUID.nameUUIDFromBytes((deviceId + "/" + seq).getBytes(StandardCharsets.UTF_8));
-            readings.saveAndFlush(
-                    new DeviceReading(id, deviceId, seq, takenAt.truncatedTo(ChronoUnit.MICROS), quantity, value));
-            return true;
+            Instant takenAt = takenAt(deviceId, saidAt);
+            readings.saveAndFlush(new DeviceReading(
+                    id, deviceId, seq, takenAt, saidAt.truncatedTo(ChronoUnit.MICROS), quantity, value));
+            return Optional.of(takenAt);
         }
-        return false;
+        return Optional.empty();
+    }
+
+    /** No reading was taken after it came: a clock that says so is ahead, and its device shows by how much. */
+    private Instant takenAt(UUID deviceId, Instant saidAt) {
+        Instant now = clock.instant();
+        if (saidAt.isAfter(now.plus(FURTHEST_AHEAD))) {
+            links.clockIsAhead(deviceId, Duration.between(now, saidAt).toMillis() / 1000.0);
+            return now.truncatedTo(ChronoUnit.MICROS);
+        }
+        return saidAt.truncatedTo(ChronoUnit.MICROS);
     }
 
     /** What a device read last of each quantity, the newest first. */

@@ -5,7 +5,7 @@ import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.LiveRecordings;
 import app.frenum.server.recording.LogStart;
 import jakarta.annotation.PreDestroy;
-import java.io.IOException;
+import java.net.InetSocketAddress;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.Optional;
@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ThreadFactory;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -20,7 +21,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.socket.CloseStatus;
 import org.springframework.web.socket.TextMessage;
 import org.springframework.web.socket.WebSocketSession;
-import org.springframework.web.socket.handler.ConcurrentWebSocketSessionDecorator;
 import org.springframework.web.socket.handler.TextWebSocketHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,34 +34,36 @@ import tools.jackson.databind.json.JsonMapper;
 class DeviceSocket extends TextWebSocketHandler {
     private static final Logger LOG = LoggerFactory.getLogger(DeviceSocket.class);
     private static final String LINK = "link";
+    private static final String CONVERSATION = "conversation";
     private static final int LARGEST_FRAME = 64 * 1024;
-    private static final int SEND_WITHIN_MS = 2000;
-    private static final int MOST_UNSENT = 256 * 1024;
 
     private final DeviceService devices;
     private final DeviceLinks links;
+    private final Guesses guesses;
     private final LiveRecordings recordings;
     private final ApplicationEventPublisher publisher;
     private final JsonMapper json;
-    /** Answers are sent by others than the writer, which a device that does not listen must not hold up. */
-    private final ExecutorService answers = Executors.newFixedThreadPool(2, named("device-answers"));
     /** Listeners hear one thing after another. */
     private final ExecutorService listeners = Executors.newSingleThreadExecutor(named("device-listeners"));
+    /** Looking a whole log through takes a while, and nobody's stops wait for it. */
+    private final ExecutorService endings = Executors.newSingleThreadExecutor(named("device-endings"));
 
     DeviceSocket(
             DeviceService devices,
             DeviceLinks links,
+            Guesses guesses,
             LiveRecordings recordings,
             ApplicationEventPublisher publisher,
             JsonMapper json) {
         this.devices = devices;
         this.links = links;
+        this.guesses = guesses;
         this.recordings = recordings;
         this.publisher = publisher;
         this.json = json;
     }
 
-    private static java.util.concurrent.ThreadFactory named(String name) {
+    private static ThreadFactory named(String name) {
         return task -> {
             Thread thread = new Thread(task, name);
             thread.setDaemon(true);
@@ -70,20 +72,25 @@ class DeviceSocket extends TextWebSocketHandler {
     }
 
     /** A connection that has said hello. */
-    private record Link(UUID device, Optional<OpenLog> log, WebSocketSession session) {}
+    private record Link(UUID device, Optional<OpenLog> log, Conversation with) {}
 
     @Override
     public void afterConnectionEstablished(WebSocketSession session) {
         session.setTextMessageSizeLimit(LARGEST_FRAME);
+        session.getAttributes().put(CONVERSATION, new Conversation(session, json));
+    }
+
+    private static Conversation with(WebSocketSession session) {
+        return (Conversation) session.getAttributes().get(CONVERSATION);
     }
 
     @Override
-    protected void handleTextMessage(WebSocketSession session, TextMessage message) throws IOException {
+    protected void handleTextMessage(WebSocketSession session, TextMessage message) {
         Frame frame;
         try {
             frame = json.readValue(message.getPayload(), Frame.class);
         } catch (JacksonException | IllegalArgumentException e) {
-            close(session, "This is not a frame of the device protocol.");
+            with(session).refuse("This is not a frame of the device protocol.");
             return;
         }
         Optional<Link> link = Optional.ofNullable((Link) session.getAttributes().get(LINK));
@@ -94,39 +101,60 @@ class DeviceSocket extends TextWebSocketHandler {
         } else if (frame instanceof Frame.Samples samples && link.isPresent()) {
             take(link.get(), samples);
         } else if (frame instanceof Frame.End && link.isPresent()) {
-            link.get()
-                    .log()
-                    .ifPresent(log -> listeners.execute(() -> {
-                        recordings.end(log.id());
-                        links.send(link.get().session(), new Frame.Ended());
-                    }));
+            link.get().log().ifPresent(log -> endings.execute(() -> end(link.get(), log.id())));
         } else {
-            close(session, "A device says hello first, then sends readings.");
+            with(session).refuse("A device says hello first, then sends readings.");
         }
     }
 
-    private void greet(WebSocketSession session, Frame.Hello hello) throws IOException {
+    /** A device that is not told of the end comes back and says it again. */
+    private void end(Link link, UUID log) {
+        try {
+            recordings.end(log);
+            link.with().say(new Frame.Ended());
+        } catch (RuntimeException e) {
+            LOG.warn("log {} could not be ended yet", log, e);
+            link.with().hangUp(CloseStatus.SERVER_ERROR);
+        }
+    }
+
+    private void greet(WebSocketSession session, Frame.Hello hello) {
+        Conversation with = with(session);
         if (hello.protocol() != Frame.PROTOCOL) {
-            close(session, "Protocol %d is spoken here, not %d.".formatted(Frame.PROTOCOL, hello.protocol()));
+            with.refuse("Protocol %d is spoken here, not %d.".formatted(Frame.PROTOCOL, hello.protocol()));
             return;
         }
-        Optional<DeviceView> known = devices.hello(Objects.requireNonNullElse(hello.code(), ""));
+        String address = address(session);
+        if (guesses.areTooMany(address)) {
+            with.refuse("Too many wrong codes came from this address. Wait a minute, then say the right one.");
+            return;
+        }
+        String code = Objects.requireNonNullElse(hello.code(), "");
+        Optional<DeviceView> known = devices.hello(code);
         if (known.isEmpty()) {
-            close(session, "No device has this code. Add the device in Frenum and give it the code shown there.");
+            guesses.wrong(address, code);
+            with.refuse("No device has this code. Add the device in Frenum and give it the code shown there.");
             return;
         }
-        DeviceView device = known.get();
-        WebSocketSession calm = new ConcurrentWebSocketSessionDecorator(session, SEND_WITHIN_MS, MOST_UNSENT);
+        welcome(session, with, known.get(), hello);
+    }
+
+    private static String address(WebSocketSession session) {
+        InetSocketAddress remote = session.getRemoteAddress();
+        return remote == null ? "" : remote.getAddress().getHostAddress();
+    }
+
+    private void welcome(WebSocketSession session, Conversation with, DeviceView device, Frame.Hello hello) {
         try {
             Optional<OpenLog> log = Optional.ofNullable(hello.log()).map(OpenLog::of);
             long lastBatch = log.map(l -> begin(device, l)).orElse(0L);
-            session.getAttributes().put(LINK, new Link(device.id(), log, calm));
+            session.getAttributes().put(LINK, new Link(device.id(), log, with));
             links.clockSaid(device.id(), hello.clock());
-            links.opened(device.id(), calm);
-            links.send(calm, new Frame.Welcome(device.name(), Instant.now(), devices.lastSeq(device.id()), lastBatch));
+            links.opened(device.id(), with);
+            with.say(new Frame.Welcome(device.name(), Instant.now(), devices.lastSeq(device.id()), lastBatch));
             tell(new Heard.Connected(device.id()));
         } catch (Problem e) {
-            close(session, e.getMessage());
+            with.refuse(e.getMessage());
         }
     }
 
@@ -138,26 +166,24 @@ class DeviceSocket extends TextWebSocketHandler {
     private void take(Link link, Frame.Reading r) {
         Optional<String> missing = r.missing();
         if (missing.isPresent()) {
-            links.send(
-                    link.session(),
-                    new Frame.Refused(Optional.of(r.seq()), "The reading has no \"%s\".".formatted(missing.get())));
+            link.with()
+                    .say(new Frame.Refused(
+                            Optional.of(r.seq()), "The reading has no \"%s\".".formatted(missing.get())));
             return;
         }
         try {
             Quantity value = new Quantity(r.value(), r.unit());
-            boolean isNew = devices.keep(link.device(), r.seq(), r.at(), r.quantity(), value);
-            links.send(link.session(), new Frame.Acknowledged(r.seq()));
-            if (isNew) {
-                tell(new Heard.Read(link.device(), r.at(), r.quantity(), value));
-            }
+            Optional<Instant> takenAt = devices.keep(link.device(), r.seq(), r.at(), r.quantity(), value);
+            link.with().say(new Frame.Acknowledged(r.seq()));
+            takenAt.ifPresent(at -> tell(new Heard.Read(link.device(), at, r.quantity(), value)));
         } catch (Problem | IllegalArgumentException e) {
-            links.send(link.session(), new Frame.Refused(Optional.of(r.seq()), e.getMessage()));
+            link.with().say(new Frame.Refused(Optional.of(r.seq()), e.getMessage()));
         }
     }
 
-    private void take(Link link, Frame.Samples samples) throws IOException {
+    private void take(Link link, Frame.Samples samples) {
         if (link.log().isEmpty()) {
-            close(link.session(), "A log is declared in the hello before its rows are sent.");
+            link.with().refuse("A log is declared in the hello before its rows are sent.");
             return;
         }
         OpenLog log = link.log().get();
@@ -167,36 +193,33 @@ class DeviceSocket extends TextWebSocketHandler {
                     .append(log.id(), samples.seq(), columns)
                     .whenComplete((kept, problem) -> {
                         if (problem != null) {
-                            answers.execute(() -> DeviceLinks.close(link.session(), CloseStatus.SERVER_ERROR));
+                            link.with().hangUp(CloseStatus.SERVER_ERROR);
                         } else {
-                            answers.execute(() -> links.send(link.session(), new Frame.Kept(samples.seq())));
+                            link.with().say(new Frame.Kept(samples.seq()));
                             tell(new Heard.Logged(link.device(), log.id(), log.startedAt(), log.channels(), columns));
                         }
                     });
         } catch (Problem e) {
-            close(link.session(), e.getMessage());
+            link.with().refuse(e.getMessage());
         }
     }
 
+    /** Whatever goes wrong with one thing heard, the next one is told. */
     private void tell(Heard what) {
         listeners.execute(() -> {
             try {
                 publisher.publishEvent(what);
-            } catch (RuntimeException e) {
+            } catch (Throwable e) {
                 LOG.warn("what a device said was kept, but not understood further", e);
             }
         });
     }
 
-    private void close(WebSocketSession session, String reason) throws IOException {
-        session.sendMessage(new TextMessage(json.writeValueAsString(new Frame.Refused(Optional.empty(), reason))));
-        session.close(CloseStatus.POLICY_VIOLATION);
-    }
-
     @Override
     public void afterConnectionClosed(WebSocketSession session, CloseStatus status) {
+        with(session).isOver();
         if (session.getAttributes().get(LINK) instanceof Link link) {
-            links.closed(link.device(), session);
+            links.closed(link.device(), link.with());
             tell(new Heard.Lost(link.device()));
         }
     }
@@ -208,7 +231,7 @@ class DeviceSocket extends TextWebSocketHandler {
 
     @PreDestroy
     void stop() {
-        answers.shutdownNow();
         listeners.shutdownNow();
+        endings.shutdownNow();
     }
 }

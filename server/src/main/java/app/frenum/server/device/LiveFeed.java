@@ -2,29 +2,24 @@ package app.frenum.server.device;
 
 import app.frenum.core.log.Channel;
 import app.frenum.core.log.Role;
-import java.io.IOException;
+import app.frenum.server.stream.EventStreams;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Sends what a logger sends on to the browsers that watch it, as it comes. */
 @Component
 class LiveFeed {
-    private static final long AN_HOUR_MS = 3_600_000;
     /** More rows of one batch than this are told by their extremes: more shows nothing more on a screen. */
     private static final int MOST_ROWS = 50;
 
-    private final Map<UUID, List<SseEmitter>> byDevice = new ConcurrentHashMap<>();
+    private final EventStreams streams = new EventStreams("rows");
 
     /** A channel in the inside unit of its role. */
     record Line(String name, Role role, List<Double> values) {}
@@ -33,23 +28,14 @@ class LiveFeed {
     record Rows(UUID recordingId, List<Double> t, List<Line> lines) {}
 
     SseEmitter watch(UUID deviceId) {
-        SseEmitter emitter = new SseEmitter(AN_HOUR_MS);
-        List<SseEmitter> own = byDevice.computeIfAbsent(deviceId, k -> new CopyOnWriteArrayList<>());
-        emitter.onCompletion(() -> own.remove(emitter));
-        emitter.onTimeout(emitter::complete);
-        emitter.onError(e -> own.remove(emitter));
-        own.add(emitter);
-        return emitter;
+        return streams.watch(deviceId);
     }
 
     @EventListener
     void logged(Heard.Logged logged) {
-        List<SseEmitter> watching = byDevice.getOrDefault(logged.deviceId(), List.of());
-        if (watching.isEmpty()) {
-            return;
+        if (streams.isWatched(logged.deviceId())) {
+            streams.tell(logged.deviceId(), rows(logged));
         }
-        Rows rows = rows(logged);
-        watching.forEach(e -> send(e, rows));
     }
 
     private static Rows rows(Heard.Logged logged) {
@@ -96,13 +82,5 @@ class LiveFeed {
     private static Double shown(Channel channel, double value) {
         double x = channel.unit().toInside(value);
         return Double.isNaN(x) ? null : Double.valueOf(Math.round(x * 1e4) / 1e4);
-    }
-
-    private static void send(SseEmitter emitter, Rows rows) {
-        try {
-            emitter.send(SseEmitter.event().name("rows").data(rows, MediaType.APPLICATION_JSON));
-        } catch (IOException | IllegalStateException e) {
-            emitter.completeWithError(e);
-        }
     }
 }

@@ -4,6 +4,7 @@ import app.frenum.core.log.Channel;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.RoleNames;
 import app.frenum.core.quantity.Unit;
+import app.frenum.formats.PlainText;
 import app.frenum.server.problem.Problem;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -49,8 +50,12 @@ record OpenLog(UUID id, Instant startedAt, List<Channel> channels) {
 
     private static Channel channel(Frame.DeclaredChannel declared) {
         String name = Optional.ofNullable(declared.name()).orElse("").strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            throw Problem.invalid("channels", "A channel has a name of 1 to %d characters.".formatted(LONGEST_NAME));
+        if (name.isEmpty()
+                || name.length() > LONGEST_NAME
+                || PlainText.firstForeign(name).isPresent()) {
+            throw Problem.invalid(
+                    "channels",
+                    "A channel has a name of 1 to %d characters that can be shown.".formatted(LONGEST_NAME));
         }
         String written = Optional.ofNullable(declared.unit()).orElse("").strip();
         Unit unit = written.isEmpty()

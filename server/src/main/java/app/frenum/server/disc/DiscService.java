@@ -4,6 +4,7 @@ import app.frenum.core.heat.AirFlow;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.Ladder;
 import app.frenum.core.quantity.FieldProblem;
+import app.frenum.server.Raced;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
@@ -19,6 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps what people read off discs: temperatures and ladders of stops, and what was seen of the air. */
 @Service
+@Raced
 @Transactional
 public class DiscService {
     private static final int MOST_OF_A_STOP = 60;

@@ -2,12 +2,11 @@ package app.frenum.server.exchange;
 
 import app.frenum.formats.BadInput;
 import app.frenum.formats.bundle.BundleFile;
-import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -34,9 +33,9 @@ class BundleController {
     }
 
     /** @param asCopies give everything new ids, so that it stands beside what is here */
-    @PostMapping
-    BroughtIn bringIn(HttpServletRequest request, @RequestParam(defaultValue = "false") boolean asCopies)
-            throws IOException, BadInput {
-        return bundles.bringIn(request.getInputStream(), asCopies);
+    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
+    BroughtIn bringIn(@RequestBody byte[] bundle, @RequestParam(defaultValue = "false") boolean asCopies)
+            throws BadInput {
+        return bundles.bringIn(bundle, asCopies);
     }
 }

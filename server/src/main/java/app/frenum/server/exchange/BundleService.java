@@ -6,6 +6,7 @@ import app.frenum.formats.bundle.Bundle.BundledConfiguration;
 import app.frenum.formats.bundle.Bundle.BundledProcedure;
 import app.frenum.formats.bundle.Bundle.BundledVehicle;
 import app.frenum.formats.bundle.BundleFile;
+import app.frenum.server.Raced;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
@@ -13,8 +14,6 @@ import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.plan.ProcedureView;
 import app.frenum.server.problem.Problem;
 import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
  * here already and the same is left; what is here and differs is refused, unless the bundle comes in as copies.
  */
 @Service
+@Raced
 @Transactional
 public class BundleService {
     private static final int LARGEST = 10 * 1024 * 1024;
@@ -57,8 +57,7 @@ public class BundleService {
                         .toList());
     }
 
-    public BroughtIn bringIn(InputStream content, boolean asCopies) throws IOException, BadInput {
-        byte[] bytes = content.readNBytes(LARGEST + 1);
+    public BroughtIn bringIn(byte[] bytes, boolean asCopies) throws BadInput {
         if (bytes.length > LARGEST) {
             throw Problem.tooLarge("A bundle may have 10 MB. Take vehicles or procedures out of it.");
         }

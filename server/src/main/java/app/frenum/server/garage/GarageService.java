@@ -5,6 +5,7 @@ import app.frenum.core.garage.Difference;
 import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.quantity.FieldProblem;
+import app.frenum.server.Raced;
 import app.frenum.server.problem.Problem;
 import java.util.Collection;
 import java.util.List;
@@ -20,6 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps vehicles and their configurations. Adding one that is there already changes nothing. */
 @Service
+@Raced
 @Transactional
 public class GarageService {
     private final VehicleRepository vehicles;
@@ -61,8 +63,16 @@ public class GarageService {
 
     public VehicleView change(VehicleView vehicle) {
         Vehicle row = vehicleRow(vehicle.id());
+        VehicleView now = view(row);
+        if (now.equals(asKept(vehicle, row.version()))) {
+            return now;
+        }
         refuseOlder(vehicle.version(), row.version());
         return saved(row, vehicle);
+    }
+
+    private static VehicleView asKept(VehicleView v, int version) {
+        return new VehicleView(v.id(), v.name().strip(), v.description().strip(), v.spec(), version);
     }
 
     private VehicleView saved(Vehicle row, VehicleView vehicle) {
@@ -136,6 +146,10 @@ public class GarageService {
             return configuration(nextId);
         }
         Configuration row = configurationRow(configuration.id());
+        ConfigurationView now = configuration(row.id());
+        if (isTheSame(now, configuration)) {
+            return now;
+        }
         refuseOlder(configuration.version(), row.version());
         if (!drivenConfigurations.driven().contains(row.id())) {
             return saved(row, configuration);
@@ -146,6 +160,13 @@ public class GarageService {
                 .orElse(row);
         int edition = last.name().equals(configuration.name().strip()) ? last.edition() + 1 : 1;
         return saved(new Configuration(nextId, row.vehicleId(), edition, row.id()), configuration);
+    }
+
+    private static boolean isTheSame(ConfigurationView now, ConfigurationView sent) {
+        return now.name().equals(sent.name().strip())
+                && now.changed().equals(sent.changed())
+                && now.spec().equals(sent.spec())
+                && now.fitting().equals(sent.fitting());
     }
 
     private ConfigurationView saved(Configuration row, ConfigurationView c) {
@@ -205,7 +226,7 @@ public class GarageService {
 
     private static void refuseOlder(int shown, int now) {
         if (shown != now) {
-            throw Problem.conflict("It was changed in the meantime. Load it again and repeat the change.");
+            throw Problem.changedMeanwhile();
         }
     }
 }

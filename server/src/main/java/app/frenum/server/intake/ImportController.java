@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import java.io.IOException;
 import java.util.Map;
 import java.util.UUID;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,14 +35,28 @@ class ImportController {
             @RequestParam(defaultValue = "true") boolean preview,
             HttpServletRequest request)
             throws IOException, BadInput {
-        imports.stage(id, fileName, request.getInputStream());
-        return preview ? imports.preview(id, testId) : null;
+        boolean isNew = imports.stage(id, fileName, request.getInputStream());
+        try {
+            return preview ? imports.preview(id, testId, Sender.of(request)::requireThere) : null;
+        } catch (BadInput | Sender.Gone e) {
+            if (isNew) {
+                imports.forget(id);
+            }
+            throw e;
+        }
     }
 
     @GetMapping
-    ImportPreview preview(@PathVariable UUID id, @RequestParam(required = false) UUID testId)
+    ImportPreview preview(
+            @PathVariable UUID id, @RequestParam(required = false) UUID testId, HttpServletRequest request)
             throws IOException, BadInput {
-        return imports.preview(id, testId);
+        return imports.preview(id, testId, Sender.of(request)::requireThere);
+    }
+
+    /** The file is not wanted; one that was saved stays. */
+    @DeleteMapping
+    void forget(@PathVariable UUID id) throws IOException {
+        imports.forget(id);
     }
 
     @GetMapping("/progress")
@@ -51,10 +66,13 @@ class ImportController {
 
     @PutMapping("/roles")
     ImportPreview roles(
-            @PathVariable UUID id, @RequestParam(required = false) UUID testId, @RequestBody Map<Integer, Role> roles)
+            @PathVariable UUID id,
+            @RequestParam(required = false) UUID testId,
+            @RequestBody Map<Integer, Role> roles,
+            HttpServletRequest request)
             throws IOException, BadInput {
         imports.setRoles(id, roles);
-        return imports.preview(id, testId);
+        return imports.preview(id, testId, Sender.of(request)::requireThere);
     }
 
     @PostMapping("/save")

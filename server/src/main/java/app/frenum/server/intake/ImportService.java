@@ -15,6 +15,7 @@ import app.frenum.formats.log.LogHeader;
 import app.frenum.formats.sheet.SheetStop;
 import app.frenum.formats.sheet.StopSheet;
 import app.frenum.formats.sheet.StopSheetReader;
+import app.frenum.server.Raced;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
@@ -32,8 +33,6 @@ import app.frenum.server.recording.RecordingService;
 import app.frenum.server.recording.StoredFile;
 import java.io.IOException;
 import java.io.InputStream;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -44,6 +43,7 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.LongConsumer;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,12 +52,11 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Brings files in: first a look at what was recognised, then one save that stores everything or nothing. */
 @Service
+@Raced
 public class ImportService {
-    /** A file that was only looked at is kept for as long as somebody may come back to it. */
-    private static final Duration KEPT_UNSAVED = Duration.ofDays(7);
-
     private static final int PREVIEW_POINTS = 1200;
 
+    private final Staging staging;
     private final StagedImportRepository staged;
     private final LoggerRolesRepository loggerRoles;
     private final UploadFolder folder;
@@ -69,6 +68,7 @@ public class ImportService {
     private final Map<UUID, Long> rowsRead = new ConcurrentHashMap<>();
 
     ImportService(
+            Staging staging,
             StagedImportRepository staged,
             LoggerRolesRepository loggerRoles,
             UploadFolder folder,
@@ -77,6 +77,7 @@ public class ImportService {
             StopService stops,
             RecordingService recordings,
             JsonMapper json) {
+        this.staging = staging;
         this.staged = staged;
         this.loggerRoles = loggerRoles;
         this.folder = folder;
@@ -87,27 +88,18 @@ public class ImportService {
         this.json = json;
     }
 
-    /** Takes a file in for a look. Refused files leave nothing behind. */
-    public void stage(UUID id, String fileName, InputStream content) throws IOException, BadInput {
-        forgetTheUnsaved();
-        StoredFile file = folder.store(id, fileName, content);
-        try {
-            Kind kind = StopSheetReader.looksLikeSheet(folder.path(id)) ? Kind.SHEET : Kind.LOG;
-            if (!staged.existsById(id)) {
-                staged.save(new StagedImport(id, file, kind));
-            }
-        } catch (BadInput | RuntimeException e) {
-            folder.remove(id);
-            throw e;
-        }
+    /**
+     * Takes a file in for a look; sent again it changes nothing. Refused files leave nothing behind.
+     *
+     * @return whether it was not here before
+     */
+    public boolean stage(UUID id, String fileName, InputStream content) throws IOException, BadInput {
+        return staging.stage(id, fileName, content);
     }
 
-    private void forgetTheUnsaved() throws IOException {
-        for (StagedImport old :
-                staged.findBySavedTestIdIsNullAndCreatedAtBefore(Instant.now().minus(KEPT_UNSAVED))) {
-            folder.remove(old.id());
-            staged.delete(old);
-        }
+    /** A file that is not wanted any more; one that was saved stays. */
+    void forget(UUID id) throws IOException {
+        staging.forget(id);
     }
 
     /** How many rows of a file have been read so far. */
@@ -119,8 +111,9 @@ public class ImportService {
      * What is in a staged file.
      *
      * @param testId the test whose nominal speed and basis the stops are measured with; null for neither
+     * @param whileReading told now and then how many rows were read; may end the reading by an exception
      */
-    public ImportPreview preview(UUID id, UUID testId) throws IOException, BadInput {
+    public ImportPreview preview(UUID id, UUID testId, LongConsumer whileReading) throws IOException, BadInput {
         StagedImport s = staged.findById(id).orElseThrow(() -> Problem.notFound("The file"));
         AnalysisOptions options = testId == null
                 ? AnalysisOptions.onset(AnalysisOptions.noNominal())
@@ -133,13 +126,14 @@ public class ImportService {
                         r.file().name()))
                 .orElse(null);
         return s.kind() == Kind.LOG
-                ? new ImportPreview(id, s.file(), s.kind(), already, logPreview(id, options), null)
+                ? new ImportPreview(id, s.file(), s.kind(), already, logPreview(id, options, whileReading), null)
                 : new ImportPreview(id, s.file(), s.kind(), null, null, sheetPreview(id));
     }
 
-    private LogPreview logPreview(UUID id, AnalysisOptions options) throws IOException, BadInput {
+    private LogPreview logPreview(UUID id, AnalysisOptions options, LongConsumer whileReading)
+            throws IOException, BadInput {
         boolean remembered = !rememberedRoles(id).isEmpty();
-        try (LogFile log = read(id)) {
+        try (LogFile log = read(id, whileReading)) {
             LogAnalysis analysed = analysis(log, options);
             return new LogPreview(
                     log.log().rows(),
@@ -158,9 +152,15 @@ public class ImportService {
         return new SheetPreview(sheet.stops(), sheet.leftOut());
     }
 
-    private LogFile read(UUID id) throws IOException, BadInput {
+    private LogFile read(UUID id, LongConsumer whileReading) throws IOException, BadInput {
+        if (!folder.has(id)) {
+            throw Problem.notFound("The file");
+        }
         try {
-            return LogCsvReader.read(folder.path(id), rememberedRoles(id), rows -> rowsRead.put(id, rows));
+            return LogCsvReader.read(folder.path(id), rememberedRoles(id), rows -> {
+                rowsRead.put(id, rows);
+                whileReading.accept(rows);
+            });
         } finally {
             rowsRead.remove(id);
         }
@@ -206,6 +206,9 @@ public class ImportService {
     /** Remembers which columns mean what for every file with this header. */
     @Transactional
     public void setRoles(UUID id, Map<Integer, Role> roles) throws IOException, BadInput {
+        if (!folder.has(id)) {
+            throw Problem.notFound("The file");
+        }
         LogHeader header = LogHeader.read(folder.path(id), roles);
         long distinct =
                 roles.values().stream().filter(r -> r != Role.EXTRA).distinct().count();
@@ -248,7 +251,7 @@ public class ImportService {
             throw Problem.invalid(
                     "placements", "No stop is chosen. Choose at least one, and the configuration it was driven with.");
         }
-        try (LogFile log = read(id)) {
+        try (LogFile log = read(id, rows -> {})) {
             // Reading the samples for the analysis and storing them take about as long: two cores do both at once.
             Log beside = log.spool().asLog();
             CompletableFuture<LogAnalysis> analysing = CompletableFuture.supplyAsync(

@@ -1,5 +1,6 @@
 package app.frenum.server.intake;
 
+import app.frenum.formats.PlainText;
 import app.frenum.formats.TextFile;
 import app.frenum.server.FrenumProperties;
 import app.frenum.server.problem.Problem;
@@ -13,13 +14,17 @@ import java.nio.file.StandardCopyOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Where uploads wait. Files are named by their id alone; what the browser calls them never becomes a path. */
 @Component
 class UploadFolder {
     private static final int LONGEST_NAME = 200;
+    private static final String PARTIAL = ".partial";
 
     private final Path folder;
 
@@ -31,10 +36,18 @@ class UploadFolder {
         return folder.resolve(id + ".csv");
     }
 
+    /** A file that has come, under a name that nobody else has; gone when it is closed, unless it was kept. */
+    record Arrived(Path path, StoredFile file) implements AutoCloseable {
+        @Override
+        public void close() throws IOException {
+            Files.deleteIfExists(path);
+        }
+    }
+
     /** Copies a stream into the folder, refusing what is too large while it comes. */
-    StoredFile store(UUID id, String name, InputStream from) throws IOException {
+    Arrived receive(String name, InputStream from) throws IOException {
         Files.createDirectories(folder);
-        Path partial = folder.resolve(id + ".partial");
+        Path partial = folder.resolve(UUID.randomUUID() + PARTIAL);
         MessageDigest digest = sha256();
         long bytes = 0;
         try (OutputStream to = Files.newOutputStream(partial)) {
@@ -52,8 +65,31 @@ class UploadFolder {
             Files.deleteIfExists(partial);
             throw e;
         }
-        Files.move(partial, path(id), StandardCopyOption.REPLACE_EXISTING);
-        return new StoredFile(shown(name), HexFormat.of().formatHex(digest.digest()), bytes);
+        return new Arrived(partial, new StoredFile(shown(name), HexFormat.of().formatHex(digest.digest()), bytes));
+    }
+
+    /** What has arrived is under its id from now on. */
+    void keep(UUID id, Arrived arrived) throws IOException {
+        Files.move(arrived.path(), path(id), StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    boolean has(UUID id) {
+        return Files.exists(path(id));
+    }
+
+    /** Removes what is under no known id. */
+    void removeAllBut(Set<UUID> known) throws IOException {
+        if (!Files.isDirectory(folder)) {
+            return;
+        }
+        Set<String> names =
+                known.stream().map(id -> path(id).getFileName().toString()).collect(Collectors.toSet());
+        try (Stream<Path> all = Files.list(folder)) {
+            for (Path file :
+                    all.filter(f -> !names.contains(f.getFileName().toString())).toList()) {
+                Files.deleteIfExists(file);
+            }
+        }
     }
 
     void remove(UUID id) throws IOException {
@@ -62,8 +98,8 @@ class UploadFolder {
 
     /** The last part of a name, printable and short. */
     private static String shown(String name) {
-        String last =
-                name.replaceAll(".*[/\\\\]", "").replaceAll("\\p{Cntrl}", "").strip();
+        String last = PlainText.cleaned(name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1))
+                .strip();
         String text = last.isEmpty() ? "unnamed.csv" : last;
         return text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) : text;
     }

@@ -4,6 +4,9 @@ import app.frenum.server.problem.Problem;
 import app.frenum.server.run.RunService;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,10 +29,32 @@ public class PhotoService {
 
     /** Keeps a picture; sent again it changes nothing. */
     public PhotoView keep(UUID id, UUID runId, UUID stopId, UUID operatorId, InputStream body) throws IOException {
-        byte[] sent = body.readNBytes(MOST_BYTES + 1);
-        if (sent.length > MOST_BYTES) {
-            throw Problem.tooLarge("A picture may have 15 MB. Take it smaller.");
+        Path sent = Files.createTempFile("frenum-photo-", ".sent");
+        try {
+            long size = copied(body, sent);
+            if (size > MOST_BYTES) {
+                throw Problem.tooLarge("A picture may have 15 MB. Take it smaller.");
+            }
+            return keep(id, runId, stopId, operatorId, sent);
+        } finally {
+            Files.deleteIfExists(sent);
         }
+    }
+
+    /** At most one byte more than a picture may have: many large ones at once must not fill the memory. */
+    private static long copied(InputStream body, Path to) throws IOException {
+        try (OutputStream out = Files.newOutputStream(to)) {
+            byte[] buffer = new byte[1 << 16];
+            long size = 0;
+            for (int n = body.read(buffer); n >= 0 && size <= MOST_BYTES; n = body.read(buffer)) {
+                out.write(buffer, 0, n);
+                size += n;
+            }
+            return size;
+        }
+    }
+
+    private PhotoView keep(UUID id, UUID runId, UUID stopId, UUID operatorId, Path sent) throws IOException {
         Optional<Photo> kept = photos.findById(id);
         if (kept.isPresent()) {
             return ofRun(kept.get(), runId);

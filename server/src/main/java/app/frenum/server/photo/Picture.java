@@ -5,13 +5,16 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Iterator;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
+import javax.imageio.stream.FileImageInputStream;
 import javax.imageio.stream.ImageInputStream;
 
 /** Makes a picture anew, so that nothing but its pixels is kept: no place it was taken at, and nothing that runs. */
@@ -20,15 +23,40 @@ final class Picture {
     /** A larger one is not opened at all: a small file can unpack to fill the memory. */
     private static final long MOST_PX = 80_000_000L;
 
+    /** An open picture takes much memory; several at once could take all of it. */
+    private static final Semaphore ONE_AT_A_TIME = new Semaphore(1, true);
+
+    private static final int LONGEST_WAIT_S = 20;
+
     private Picture() {}
 
     /**
      * The picture as a JPEG of at most 1600 pixels a side.
      *
-     * @throws Problem when it is no picture, or too large a one
+     * @throws Problem when it is no picture, or too large a one, or when too many wait to be opened
      */
-    static byte[] madeAnew(byte[] sent) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
+    static byte[] madeAnew(Path sent) {
+        if (!waited()) {
+            throw Problem.busy("Too many pictures came at once. Send this one again in a moment.");
+        }
+        try {
+            return opened(sent);
+        } finally {
+            ONE_AT_A_TIME.release();
+        }
+    }
+
+    private static boolean waited() {
+        try {
+            return ONE_AT_A_TIME.tryAcquire(LONGEST_WAIT_S, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    private static byte[] opened(Path sent) {
+        try (ImageInputStream in = new FileImageInputStream(sent.toFile())) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
                 throw noPicture();

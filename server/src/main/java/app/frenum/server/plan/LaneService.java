@@ -2,8 +2,10 @@ package app.frenum.server.plan;
 
 import app.frenum.core.plan.LaneSpec;
 import app.frenum.core.quantity.FieldProblem;
+import app.frenum.server.Raced;
 import app.frenum.server.problem.Problem;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -11,6 +13,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps lanes. */
 @Service
+@Raced
 @Transactional
 public class LaneService {
     private final LaneRepository lanes;
@@ -36,10 +39,14 @@ public class LaneService {
         if (!problems.isEmpty()) {
             throw Problem.invalid(problems);
         }
-        Lane row = lanes.findById(lane.id()).orElseGet(() -> new Lane(lane.id()));
-        if (lanes.existsById(lane.id()) && row.version() != lane.version()) {
-            throw Problem.conflict("It was changed in the meantime. Load it again and repeat the change.");
+        Optional<Lane> known = lanes.findById(lane.id());
+        if (known.isPresent() && view(known.get()).lane().equals(lane.lane())) {
+            return view(known.get());
         }
+        if (known.isPresent() && known.get().version() != lane.version()) {
+            throw Problem.changedMeanwhile();
+        }
+        Lane row = known.orElseGet(() -> new Lane(lane.id()));
         row.set(lane.lane().lane().strip(), json.writeValueAsString(lane.lane()));
         return view(lanes.saveAndFlush(row));
     }

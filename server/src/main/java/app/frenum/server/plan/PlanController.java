@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -30,9 +31,13 @@ class PlanController {
         return plans.plan(id);
     }
 
+    /** @param version of the plan that was changed; 0 for a first one */
     @PutMapping("/tests/{id}/plan")
-    PlanView save(@PathVariable UUID id, @Valid @RequestBody PlanRequest plan) {
-        return plans.save(id, plan);
+    PlanView save(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "0") int version,
+            @Valid @RequestBody PlanRequest plan) {
+        return plans.save(id, version, plan);
     }
 
     /** Nobody drives before it is signed. */

@@ -10,12 +10,16 @@ import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.server.Raced;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
-import java.time.Instant;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,9 +27,11 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Plans tests: forecasts what a plan takes and can show, keeps it, and seals what was expected. */
 @Service
+@Raced
 @Transactional
 public class PlanService {
 
@@ -40,6 +46,7 @@ public class PlanService {
     private final DrivenTests driven;
     private final TestPlanRepository plans;
     private final JsonMapper json;
+    private final Clock clock;
 
     PlanService(
             TestService tests,
@@ -50,7 +57,8 @@ public class PlanService {
             LearntCooling learnt,
             DrivenTests driven,
             TestPlanRepository plans,
-            JsonMapper json) {
+            JsonMapper json,
+            Clock clock) {
         this.tests = tests;
         this.garage = garage;
         this.procedures = procedures;
@@ -60,6 +68,7 @@ public class PlanService {
         this.driven = driven;
         this.plans = plans;
         this.json = json;
+        this.clock = clock;
     }
 
     /** What a plan would take and show; nothing is stored. */
@@ -139,12 +148,30 @@ public class PlanService {
         return plans.findById(testId).map(this::view).orElse(PlanView.NONE);
     }
 
-    public PlanView save(UUID testId, PlanRequest plan) {
+    /**
+     * Keeps a plan; the same sent again changes nothing.
+     *
+     * @param version of the one that was changed; 0 for a first one
+     */
+    public PlanView save(UUID testId, int version, PlanRequest plan) {
         refuse(plan);
+        TestPlan row = plans.findById(testId).orElse(null);
+        if (row != null && json.readValue(row.spec(), PlanRequest.class).equals(plan)) {
+            return view(row);
+        }
+        if (version != (row == null ? 0 : shown(row))) {
+            throw Problem.conflict(
+                    "Somebody else has changed this plan in the meantime. Load it again and repeat the change.");
+        }
         aim(testId, plan);
-        TestPlan row = plans.findById(testId).orElseGet(() -> new TestPlan(testId));
-        row.set(json.writeValueAsString(plan));
-        return view(plans.save(row));
+        TestPlan kept = row == null ? new TestPlan(testId) : row;
+        kept.set(json.writeValueAsString(plan));
+        return view(plans.saveAndFlush(kept));
+    }
+
+    /** Counted from 1, so that 0 is no plan at all. */
+    private static int shown(TestPlan row) {
+        return row.version() + 1;
     }
 
     /** A test is driven at the speed and for the margin of its plan; once it has stops, both stay. */
@@ -165,17 +192,63 @@ public class PlanService {
         if (!gate.problems().isEmpty()) {
             throw Problem.invalid(gate.problems());
         }
-        Figure missing = view(row).forecast().forecast().missingM();
+        PlanView now = view(row);
+        if (now.safety() != null && now.safety().gate().equals(gate)) {
+            return now;
+        }
+        Figure missing = now.forecast().forecast().missingM();
         if (!missing.isKnown()) {
             throw Problem.invalid("signedBy", "The plan has no lane; choose the one that is driven on.");
         }
         if (missing.value() > 0) {
-            throw Problem.invalid(
-                    "signedBy", "The plan is NO-GO: its lane is too short. Change the lane or the speed first.");
+            throw Problem.invalid("signedBy", noGo(missing));
         }
-        row.sign(json.writeValueAsString(
-                new PlanView.SignedGate(gate, Instant.now().truncatedTo(ChronoUnit.MICROS))));
-        return view(plans.save(row));
+        row.sign(
+                json.writeValueAsString(
+                        new PlanView.SignedGate(gate, clock.instant().truncatedTo(ChronoUnit.MICROS))),
+                digest(now.plan()));
+        return view(plans.saveAndFlush(row));
+    }
+
+    private static String noGo(Figure missing) {
+        return "The plan is NO-GO: its lane is too short by %.0f m. Change the lane or the speed first."
+                .formatted(Math.ceil(missing.value()));
+    }
+
+    /**
+     * Refuses to go on with a plan whose lane is too short for it as it stands now.
+     *
+     * @throws Problem naming the metres that are missing
+     */
+    @Transactional(readOnly = true)
+    public void refuseNoGo(UUID testId) {
+        PlanView now = plan(testId);
+        if (now.forecast() != null) {
+            Figure missing = now.forecast().forecast().missingM();
+            if (missing.isKnown() && missing.value() > 0) {
+                throw Problem.outOfTurn(noGo(missing));
+            }
+        }
+    }
+
+    /** Of everything that somebody who signs vouches for: the plan, its lane, its procedure, the car and its parts. */
+    private String digest(PlanRequest plan) {
+        ObjectNode planned = json.valueToTree(plan);
+        planned.remove("crew");
+        List<Object> all = new ArrayList<>();
+        all.add(planned);
+        Optional.ofNullable(plan.laneId())
+                .ifPresent(id -> all.add(lanes.lane(id).lane()));
+        all.add(procedures.procedure(plan.procedureId()).procedure());
+        all.add(garage.vehicle(plan.vehicleId()).spec());
+        Map<UUID, ConfigurationView> byId = garage.byId(plan.configurationIds());
+        plan.configurationIds().forEach(id -> all.add(byId.get(id).spec()));
+        try {
+            MessageDigest sha256 = MessageDigest.getInstance("SHA-256");
+            return HexFormat.of().formatHex(sha256.digest(json.writeValueAsBytes(all)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
     }
 
     /** Seals what is expected; once sealed it stays, and once there are stops it is too late. */
@@ -190,12 +263,12 @@ public class PlanService {
             row.seal(
                     request.expectation().strip(),
                     request.by().strip(),
-                    Instant.now().truncatedTo(ChronoUnit.MICROS));
+                    clock.instant().truncatedTo(ChronoUnit.MICROS));
         } else if (!row.expectation().equals(request.expectation().strip())) {
             throw Problem.conflict("An expectation is sealed already: %s, by %s. It stays as it was before the test."
                     .formatted(row.expectation(), row.expectedBy()));
         }
-        return view(plans.save(row));
+        return view(plans.saveAndFlush(row));
     }
 
     /** What was expected of a test before its first stop, if anybody said so. */
@@ -208,12 +281,17 @@ public class PlanService {
 
     private PlanView view(TestPlan row) {
         PlanRequest plan = json.readValue(row.spec(), PlanRequest.class);
+        PlanView.SignedGate signed =
+                row.safety() == null ? null : json.readValue(row.safety(), PlanView.SignedGate.class);
+        boolean holds = signed != null && row.isSignedFor(digest(plan));
         return new PlanView(
                 plan,
                 forecast(plan),
                 row.expectation(),
                 row.expectedBy(),
                 row.sealedAt(),
-                row.safety() == null ? null : json.readValue(row.safety(), PlanView.SignedGate.class));
+                holds ? signed : null,
+                holds ? null : signed,
+                shown(row));
     }
 }

@@ -2,6 +2,7 @@ package app.frenum.server.plan;
 
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.FieldProblem;
+import app.frenum.server.Raced;
 import app.frenum.server.problem.Problem;
 import java.io.IOException;
 import java.io.InputStream;
@@ -11,6 +12,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -20,6 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The library of procedures: those that come with Frenum, and a person's own. */
 @Service
+@Raced
 @Transactional
 public class ProcedureService {
     private final List<ProcedureView> builtIn;
@@ -70,10 +73,14 @@ public class ProcedureService {
         if (!problems.isEmpty()) {
             throw Problem.invalid(problems);
         }
-        ProcedureCopy row = copies.findById(procedure.id()).orElseGet(() -> new ProcedureCopy(procedure.id()));
-        if (copies.existsById(procedure.id()) && row.version() != procedure.version()) {
-            throw Problem.conflict("It was changed in the meantime. Load it again and repeat the change.");
+        Optional<ProcedureCopy> known = copies.findById(procedure.id());
+        if (known.isPresent() && view(known.get()).procedure().equals(procedure.procedure())) {
+            return view(known.get());
         }
+        if (known.isPresent() && known.get().version() != procedure.version()) {
+            throw Problem.changedMeanwhile();
+        }
+        ProcedureCopy row = known.orElseGet(() -> new ProcedureCopy(procedure.id()));
         row.set(procedure.procedure().name().strip(), json.writeValueAsString(procedure.procedure()));
         return view(copies.saveAndFlush(row));
     }

@@ -13,6 +13,7 @@ class TestPlan extends Row {
     private String expectedBy;
     private Instant sealedAt;
     private String safety;
+    private String signedFor;
 
     protected TestPlan() {}
 
@@ -30,8 +31,14 @@ class TestPlan extends Row {
         sealedAt = when;
     }
 
-    void sign(String signedGate) {
+    /** @param digest of everything that it is signed for */
+    void sign(String signedGate, String digest) {
         safety = signedGate;
+        signedFor = digest;
+    }
+
+    boolean isSignedFor(String digest) {
+        return safety != null && digest.equals(signedFor);
     }
 
     /** The signed safety gate as JSON; null until it is signed. */

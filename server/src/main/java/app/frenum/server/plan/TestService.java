@@ -1,6 +1,7 @@
 package app.frenum.server.plan;
 
 import app.frenum.core.quantity.Quantity;
+import app.frenum.server.Raced;
 import app.frenum.server.problem.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -9,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps tests and their series. */
 @Service
+@Raced
 @Transactional
 public class TestService {
     private final TestRepository tests;

@@ -51,9 +51,27 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.CONFLICT, "Somebody was quicker", detail, "");
     }
 
+    /** Two changes of the same; the second was made on what is no longer there. */
+    public static Problem changedMeanwhile() {
+        return conflict("It was changed in the meantime. Load it again and repeat the change.");
+    }
+
     /** It cannot be done as things stand; the detail says what can. */
     public static Problem outOfTurn(String detail) {
         return new Problem(HttpStatus.CONFLICT, "Not now", detail, "");
+    }
+
+    /** Frenum has no time for it now; asked again in a moment, it has. */
+    public static Problem busy(String detail) {
+        return new Problem(HttpStatus.SERVICE_UNAVAILABLE, "Busy", detail, "");
+    }
+
+    public static Problem diskFull() {
+        return new Problem(
+                HttpStatus.INSUFFICIENT_STORAGE,
+                "The disk is full",
+                "Nothing of this was kept. Make room on the disk that Frenum's home is on, and send it again.",
+                "");
     }
 
     HttpStatus status() {

@@ -4,12 +4,14 @@ import app.frenum.formats.BadInput;
 import jakarta.validation.ConstraintViolationException;
 import java.io.IOException;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
@@ -93,13 +95,26 @@ final class ProblemAdvice {
         return known(Problem.conflict("It was changed in the meantime. Load it again and repeat the change."));
     }
 
+    /** Nobody waits for the answer. */
+    @ExceptionHandler
+    void gone(Abandoned e) {
+        LOG.debug("the sender left", e);
+    }
+
     /** The message of the whole would name every value that was sent, pictures included. */
     @ExceptionHandler
-    ProblemDetail atOnce(DataIntegrityViolationException e) {
+    ProblemDetail refused(DataIntegrityViolationException e) {
         LOG.warn("refused by the database: {}", e.getMostSpecificCause().getMessage());
-        return known(
-                Problem.conflict(
-                        "The same was sent twice at once, or what it belongs to is gone. Load it again and repeat the change."));
+        return DatabaseTrouble.of(e).map(this::known).orElseGet(() -> known(DatabaseTrouble.unfit()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail full(IOException e) throws Exception {
+        if (String.valueOf(e.getMessage()).contains("No space left")) {
+            LOG.error("the disk is full", e);
+            return known(Problem.diskFull());
+        }
+        return anything(e);
     }
 
     /** Whoever asked has gone; there is nobody left to tell. */
@@ -128,6 +143,13 @@ final class ProblemAdvice {
                     HttpStatus.BAD_REQUEST,
                     "The request cannot be read",
                     "\"" + wrong.getName() + "\" is not in the form asked for.");
+        }
+        Optional<Problem> trouble = DatabaseTrouble.of(e);
+        if (trouble.isPresent()) {
+            LOG.warn(
+                    "the database: {}",
+                    NestedExceptionUtils.getMostSpecificCause(e).getMessage());
+            return known(trouble.get());
         }
         LOG.error("a fault of Frenum's own", e);
         return detail(

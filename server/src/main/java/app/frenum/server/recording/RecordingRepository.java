@@ -15,4 +15,9 @@ interface RecordingRepository extends JpaRepository<Recording, UUID> {
     void setCalibration(UUID id, String calibration);
 
     List<Recording> findByDeviceIdAndLiveTrue(UUID deviceId);
+
+    /** Of devices, over, with rows, and never looked through. */
+    @Query("select r.id from Recording r where r.live = false and r.deviceId is not null and r.rateHz = 0"
+            + " and r.rowCount > 1")
+    List<UUID> unmeasured();
 }

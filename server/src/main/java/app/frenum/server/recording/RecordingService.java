@@ -33,6 +33,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class RecordingService {
+    private static final int MOST_CHANNELS = 64;
+    /** Pixels times channels of one window; more than any screen has. */
+    private static final int MOST_POINTS = 100_000;
+
     private final RecordingRepository recordings;
     private final SampleBlockRepository blocks;
     private final LiveBatchRepository batches;
@@ -198,8 +202,16 @@ public class RecordingService {
     public TraceWindow window(UUID id, List<Integer> wanted, double fromS, double toS, int px) {
         Recording r = entity(id);
         List<Integer> channels = wanted.isEmpty()
-                ? IntStream.range(0, r.channels().size()).boxed().toList()
-                : wanted;
+                ? IntStream.range(0, Math.min(MOST_CHANNELS, r.channels().size()))
+                        .boxed()
+                        .toList()
+                : wanted.stream().distinct().toList();
+        if (channels.size() > MOST_CHANNELS || (long) channels.size() * px > MOST_POINTS) {
+            throw Problem.invalid(
+                    "channels",
+                    "At most %d channels can be drawn at once, and %d points of all together."
+                            .formatted(MOST_CHANNELS, MOST_POINTS));
+        }
         if (channels.stream().anyMatch(c -> c < 0 || c >= r.channels().size())) {
             throw Problem.invalid(
                     "channels",

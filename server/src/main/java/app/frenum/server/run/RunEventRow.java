@@ -16,16 +16,21 @@ class RunEventRow extends Row {
     @Column(name = "at_s")
     private double atS;
 
+    /** What the sender's own clock said; kept beside, because it may be wrong. */
+    @Column(name = "said_at_s")
+    private Double saidAtS;
+
     private UUID operatorId;
     private String happening;
 
     protected RunEventRow() {}
 
-    RunEventRow(UUID id, UUID runId, int seq, double atS, UUID operatorId, String happening) {
+    RunEventRow(UUID id, UUID runId, int seq, double atS, double saidAtS, UUID operatorId, String happening) {
         super(id);
         this.runId = runId;
         this.seq = seq;
         this.atS = atS;
+        this.saidAtS = saidAtS;
         this.operatorId = operatorId;
         this.happening = happening;
     }
@@ -40,6 +45,11 @@ class RunEventRow extends Row {
 
     double atS() {
         return atS;
+    }
+
+    /** By how much the sender's clock was ahead of what was taken for the time, s. */
+    double clockAheadS() {
+        return saidAtS == null ? 0 : saidAtS - atS;
     }
 
     UUID operatorId() {

@@ -13,13 +13,14 @@ import app.frenum.core.procedure.run.RunEvent;
 import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.server.Raced;
+import app.frenum.server.SteadyClock;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.problem.Problem;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,7 +28,9 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,10 +40,13 @@ import tools.jackson.databind.json.JsonMapper;
  * was; an event that is sent twice is there once.
  */
 @Service
+@Raced
 @Transactional
 public class RunService {
-    /** A device's clock may be ahead by this much before it is told to set it, s. */
+    /** From further ahead than this, s, an event is taken for one of now; the sender's clock is wrong. */
     private static final double FURTHEST_AHEAD_S = 60;
+
+    private static final double LATEST_S = 1e12;
     /** How much faster than the wall's clock a rehearsal may run. */
     private static final double FASTEST = 20;
 
@@ -54,6 +60,7 @@ public class RunService {
     private final RunDevices devices;
     private final JsonMapper json;
     private final ApplicationEventPublisher publisher;
+    private final SteadyClock clock;
     private final Map<UUID, Replayed> replayed = new ConcurrentHashMap<>();
 
     RunService(
@@ -66,7 +73,8 @@ public class RunService {
             RunStops stops,
             RunDevices devices,
             JsonMapper json,
-            ApplicationEventPublisher publisher) {
+            ApplicationEventPublisher publisher,
+            SteadyClock clock) {
         this.runs = runs;
         this.events = events;
         this.operators = operators;
@@ -77,13 +85,20 @@ public class RunService {
         this.devices = devices;
         this.json = json;
         this.publisher = publisher;
+        this.clock = clock;
     }
 
     /** A run's state after so many events. */
     private record Replayed(RunState state, int events) {}
 
-    private static double nowS(Run run) {
-        return run.clockS(Instant.now());
+    private double nowS(Run run) {
+        return run.clockS(clock.instant());
+    }
+
+    /** The machine's clock may have been set back while the server was down; a run's does not go back. */
+    @EventListener
+    void goOnAfterTheLastEvent(ApplicationReadyEvent event) {
+        Optional.ofNullable(events.lastCreated()).ifPresent(clock::notBefore);
     }
 
     @Transactional(readOnly = true)
@@ -126,8 +141,13 @@ public class RunService {
             if (plan == null) {
                 throw Problem.invalid("plan", "A run needs a saved plan. Plan the test first.");
             }
+            plans.refuseNoGo(testId);
             runs.save(new Run(
-                    testId, json.writeValueAsString(script(plan)), json.writeValueAsString(plan), rate, Instant.now()));
+                    testId,
+                    json.writeValueAsString(script(plan)),
+                    json.writeValueAsString(plan),
+                    rate,
+                    clock.instant()));
         }
         return run(testId);
     }
@@ -212,7 +232,11 @@ public class RunService {
         Map<UUID, String> names = operators.findAll().stream().collect(Collectors.toMap(Operator::id, Operator::name));
         return events.findByRunIdOrderBySeq(testId).stream()
                 .map(e -> new Happened(
-                        e.seq(), e.atS(), names.get(e.operatorId()), json.readValue(e.happening(), Happening.class)))
+                        e.seq(),
+                        e.atS(),
+                        e.clockAheadS(),
+                        names.get(e.operatorId()),
+                        json.readValue(e.happening(), Happening.class)))
                 .toList();
     }
 
@@ -223,15 +247,14 @@ public class RunService {
         if (!events.existsById(request.id())) {
             Operator operator =
                     operators.findById(request.operatorId()).orElseThrow(() -> Problem.notFound("The operator"));
-            if (!(Math.abs(request.atS()) < 1e12 && request.atS() <= nowS(run) + FURTHEST_AHEAD_S * run.rate())) {
-                throw Problem.invalid("atS", "The event is from the future: set the clock of the device.");
-            }
-            RunEvent event = new RunEvent(request.id(), request.atS(), operator.name(), request.what());
+            double atS = takenFor(run, request.atS());
+            RunEvent event = new RunEvent(request.id(), atS, operator.name(), request.what());
             Replayed after = new Replayed(next(before.state(), event), before.events() + 1);
             events.saveAndFlush(new RunEventRow(
                     request.id(),
                     testId,
                     after.events(),
+                    atS,
                     request.atS(),
                     operator.id(),
                     json.writeValueAsString(request.what())));
@@ -240,6 +263,14 @@ public class RunService {
             return view(run, after);
         }
         return view(run, before);
+    }
+
+    private double takenFor(Run run, double saidAtS) {
+        if (!(Math.abs(saidAtS) < LATEST_S)) {
+            throw Problem.invalid("atS", "The time of an event is in seconds since 1970.");
+        }
+        double now = nowS(run);
+        return saidAtS > now + FURTHEST_AHEAD_S * run.rate() ? now : saidAtS;
     }
 
     /** Stops that were decided on by the event become stops of the test. */

@@ -1,0 +1,52 @@
+package app.frenum.server.problem;
+
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
+import java.util.Optional;
+import org.springframework.transaction.CannotCreateTransactionException;
+
+/** What the database's own words mean for people (SQLSTATE, PostgreSQL manual, appendix A). */
+final class DatabaseTrouble {
+    private DatabaseTrouble() {}
+
+    static Optional<Problem> of(Throwable e) {
+        for (Throwable at = e; at != null; at = at.getCause()) {
+            if (at instanceof SQLTransientConnectionException || at instanceof CannotCreateTransactionException) {
+                return Optional.of(away());
+            }
+            if (at instanceof SQLException sql && sql.getSQLState() != null) {
+                return meaning(sql.getSQLState());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Problem> meaning(String state) {
+        return switch (state.substring(0, 2)) {
+            case "08", "57" -> Optional.of(away());
+            case "53" -> Optional.of(state.equals("53100") ? Problem.diskFull() : away());
+            case "22" -> Optional.of(unfit());
+            case "23" ->
+                Optional.of(
+                        switch (state) {
+                            case "23503" ->
+                                Problem.conflict("What it belongs to is gone. Load it again and repeat the change.");
+                            case "23505" ->
+                                Problem.conflict(
+                                        "Something else has this id or this name already. Load it again and repeat the change.");
+                            default -> unfit();
+                        });
+            default -> Optional.empty();
+        };
+    }
+
+    private static Problem away() {
+        return Problem.busy(
+                "The database does not answer just now. Nothing of this was kept, unless it says so when it "
+                        + "is asked again. Try again in a moment.");
+    }
+
+    static Problem unfit() {
+        return Problem.invalid("", "Something in it is missing, or is nothing that can be kept.");
+    }
+}

@@ -1,0 +1,60 @@
+package app.frenum.server.stream;
+
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.http.MediaType;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Browsers that watch something, by what they watch. One that does not read is dropped; it comes back by itself, as event
+ * streams do.
+ */
+public final class EventStreams {
+    private static final long AN_HOUR_MS = 3_600_000;
+    /** Events that may wait for one watcher: a few seconds of a logger's. */
+    private static final int MOST_WAITING = 64;
+
+    private final String event;
+    private final Map<UUID, Map<SseEmitter, Outbox<Object>>> watching = new ConcurrentHashMap<>();
+
+    /** @param event its name in the stream */
+    public EventStreams(String event) {
+        this.event = event;
+    }
+
+    public SseEmitter watch(UUID of) {
+        SseEmitter emitter = new SseEmitter(AN_HOUR_MS);
+        Map<SseEmitter, Outbox<Object>> all = watching.computeIfAbsent(of, k -> new ConcurrentHashMap<>());
+        Outbox<Object> outbox = new Outbox<>(
+                MOST_WAITING,
+                what -> emitter.send(SseEmitter.event().name(event).data(what, MediaType.APPLICATION_JSON)),
+                () -> {
+                    all.remove(emitter);
+                    emitter.complete();
+                });
+        emitter.onCompletion(outbox::close);
+        emitter.onTimeout(outbox::close);
+        emitter.onError(e -> outbox.close());
+        all.put(emitter, outbox);
+        return emitter;
+    }
+
+    /** The same, told something at once. */
+    public SseEmitter watch(UUID of, Object first) {
+        SseEmitter emitter = watch(of);
+        Outbox<Object> outbox = watching.get(of).get(emitter);
+        if (outbox != null) {
+            outbox.put(first);
+        }
+        return emitter;
+    }
+
+    public boolean isWatched(UUID of) {
+        return !watching.getOrDefault(of, Map.of()).isEmpty();
+    }
+
+    public void tell(UUID of, Object what) {
+        watching.getOrDefault(of, Map.of()).values().forEach(outbox -> outbox.put(what));
+    }
+}
