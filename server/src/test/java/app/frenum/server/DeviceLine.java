@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.WebSocket;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -50,9 +51,24 @@ final class DeviceLine implements WebSocket.Listener {
     }
 
     JsonNode say(Object what) throws InterruptedException {
-        socket.sendText(what instanceof String text ? text : json.writeValueAsString(what), true)
-                .join();
+        send(what);
         return answer();
+    }
+
+    /** Says something without waiting for an answer; into a connection that is being closed it may be lost. */
+    void send(Object what) {
+        socket.sendText(what instanceof String text ? text : json.writeValueAsString(what), true)
+                .exceptionally(closing -> null)
+                .join();
+    }
+
+    /** Everything that is said until the connection is closed. */
+    List<JsonNode> untilClosed() throws InterruptedException {
+        List<JsonNode> all = new ArrayList<>();
+        for (JsonNode next = answer(); next.isObject(); next = answer()) {
+            all.add(next);
+        }
+        return all;
     }
 
     /** The next thing that is said to it, or that it was shut out. */

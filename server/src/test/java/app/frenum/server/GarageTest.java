@@ -106,9 +106,11 @@ class GarageTest {
     void theSecondOfTwoWhoChangeTheSameIsTold() {
         String mine = vehicleWith(Map.of("WHEELBASE", q(2.6, "METRES"))).toString();
         assertThat(server.put("/api/vehicles", mine).status()).isEqualTo(200);
-        Answer late = server.put("/api/vehicles", mine);
-        assertThat(late.status()).isEqualTo(409);
-        assertThat(vehicle().get("spec").get("figures").size()).isEqualTo(1);
+        JsonNode kept = vehicle();
+        assertThat(server.put("/api/vehicles", mine)).as("the same again").isEqualTo(new Answer(200, kept));
+        String theirs = mine.replace("2.6", "2.7");
+        assertThat(server.put("/api/vehicles", theirs).status()).isEqualTo(409);
+        assertThat(vehicle()).isEqualTo(kept);
     }
 
     @Test

@@ -12,8 +12,14 @@ import app.frenum.server.RunningServer.Answer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -143,6 +149,77 @@ class ImportTest {
                 Files.writeString(folder.resolve("wide.csv"), "time [s],speed [km/h]\n0,1\n", StandardCharsets.UTF_16),
                 "UTF-16");
         refused(Files.write(folder.resolve("binary.csv"), new byte[] {1, 2, 0, 0, 0, 7, 99}), "binary");
+    }
+
+    @Test
+    void anIdStandsForItsBytesFromTheFirstOn() throws Exception {
+        UUID id = UUID.randomUUID();
+        Answer first = server.upload(id, Journeys.SHEET, "");
+        assertThat(server.upload(id, Journeys.SHEET, "")).isEqualTo(first);
+        Answer other = server.upload(id, Journeys.AS_BOUGHT, "");
+        assertThat(other.status()).isEqualTo(409);
+        Answer rubbish = server.upload(id, Files.writeString(folder.resolve("x.csv"), "<html>"), "");
+        assertThat(rubbish.status()).isEqualTo(422);
+        assertThat(server.tryGet("/api/imports/" + id)).isEqualTo(first);
+    }
+
+    @Test
+    void tenAtOnceUnderOneIdAreOneFileOrToldApart() {
+        UUID same = UUID.randomUUID();
+        assertThat(uploadedAtOnce(same, i -> Journeys.SHEET))
+                .extracting(Answer::status)
+                .containsOnly(200);
+        UUID mixed = UUID.randomUUID();
+        List<Answer> both = uploadedAtOnce(mixed, i -> i % 2 == 0 ? Journeys.SHEET : Journeys.FADE);
+        assertThat(both).extracting(Answer::status).containsOnly(200, 409).contains(200);
+        String kept =
+                server.get("/api/imports/" + mixed).get("file").get("sha256").asString();
+        assertThat(both)
+                .filteredOn(a -> a.status() == 200)
+                .extracting(a -> a.body().get("file").get("sha256").asString())
+                .containsOnly(kept);
+    }
+
+    private List<Answer> uploadedAtOnce(UUID id, IntFunction<Path> file) {
+        ExecutorService ten = Executors.newFixedThreadPool(10);
+        try {
+            return IntStream.range(0, 10)
+                    .mapToObj(i -> CompletableFuture.supplyAsync(() -> server.upload(id, file.apply(i), ""), ten))
+                    .toList()
+                    .stream()
+                    .map(CompletableFuture::join)
+                    .toList();
+        } finally {
+            ten.shutdownNow();
+        }
+    }
+
+    @Test
+    void aRefusedFileIsGoneAndSoIsOneThatIsNotWanted() throws Exception {
+        UUID id = UUID.randomUUID();
+        Path bad = Files.writeString(folder.resolve("bad.csv"), "time [s],speed [km/h]\n0,1\n0.1,fast\n");
+        assertThat(server.upload(id, bad, "").status()).isEqualTo(422);
+        assertThat(server.tryGet("/api/imports/" + id).status()).isEqualTo(404);
+        assertThat(server.upload(id, Journeys.SHEET, "").status()).isEqualTo(200);
+        server.delete("/api/imports/" + id);
+        assertThat(server.tryGet("/api/imports/" + id).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aWindowDrawsEachChannelOnceAndNoMoreThanAScreenShows() {
+        UUID test = imported(Journeys.AS_BOUGHT, "As bought");
+        String window = "/api/recordings/"
+                + server.get("/api/tests/" + test)
+                        .get("stops")
+                        .get(0)
+                        .get("recordingId")
+                        .asString()
+                + "/window?from=0&to=60";
+        String often = "&channels=" + "0,".repeat(3500) + "0";
+        assertThat(server.get(window + often)).isEqualTo(server.get(window + "&channels=0"));
+        assertThat(server.tryGet(window + "&px=10000&channels=0,1,2,3,4,5,6,7,8,9,10,11")
+                        .status())
+                .isEqualTo(422);
     }
 
     private void refused(Path file, String message) {

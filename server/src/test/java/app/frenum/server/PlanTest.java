@@ -175,7 +175,7 @@ class PlanTest {
                         .get("detail")
                         .asString())
                 .contains("NO-GO");
-        server.put(path + "/plan", json.writeValueAsString(plan(lane(400))));
+        server.put(path + "/plan?version=1", json.writeValueAsString(plan(lane(400))));
         Answer open = server.put(
                 path + "/safety-gate", json.writeValueAsString(Map.of("seen", checks.subList(1, 10), "signedBy", "M")));
         assertThat(open.body().get("fields").propertyNames()).containsExactly("seen." + checks.get(0));
@@ -183,6 +183,51 @@ class PlanTest {
                 .body();
         assertThat(plan.get("safety").get("gate").get("signedBy").asString()).isEqualTo("Marshal");
         assertThat(server.get(path + "/plan")).isEqualTo(plan);
+    }
+
+    @Test
+    void whatIsSignedIsSignedForThisAndNoRunBeginsOnNoGo() {
+        String path = undriven();
+        String lane = lane(400);
+        List<String> checks = new ArrayList<>();
+        server.get("/api/plans/form")
+                .get("safety")
+                .forEach(c -> checks.add(c.get("check").asString()));
+        String signed = json.writeValueAsString(Map.of("seen", checks, "signedBy", "Marshal"));
+        server.put(path + "/plan", json.writeValueAsString(plan(lane)));
+        assertThat(server.put(path + "/safety-gate", signed).status()).isEqualTo(200);
+        Map<String, Object> faster = plan(lane);
+        faster.put("speed", q(160, "KILOMETRES_PER_HOUR"));
+        JsonNode changed = server.put(path + "/plan?version=" + version(path), json.writeValueAsString(faster))
+                .body();
+        assertThat(changed.get("safety").isNull()).isTrue();
+        assertThat(changed.get("lapsed").get("gate").get("signedBy").asString()).isEqualTo("Marshal");
+        Answer run = server.put(path.replace("/tests/", "/runs/"), "");
+        assertThat(run.status()).isEqualTo(409);
+        assertThat(run.body().get("detail").asString()).contains("NO-GO", " m. Change the lane or the speed");
+        server.put(path + "/plan?version=" + version(path), json.writeValueAsString(plan(lane)));
+        assertThat(server.get(path + "/plan").get("safety").isNull())
+                .as("what was signed for once, and is planned again, is signed for")
+                .isFalse();
+        shorten(lane);
+        assertThat(server.get(path + "/plan").get("safety").isNull()).isTrue();
+        assertThat(server.put(path.replace("/tests/", "/runs/"), "").status()).isEqualTo(409);
+    }
+
+    private int version(String path) {
+        return server.get(path + "/plan").get("version").asInt();
+    }
+
+    private void shorten(String lane) {
+        ObjectNode now = server.get("/api/lanes")
+                .valueStream()
+                .filter(l -> l.get("id").asString().equals(lane))
+                .findFirst()
+                .orElseThrow()
+                .deepCopy()
+                .asObject();
+        now.withObject("/lane").set("length", json.valueToTree(q(200, "METRES")));
+        assertThat(server.put("/api/lanes", now.toString()).status()).isEqualTo(200);
     }
 
     @Test

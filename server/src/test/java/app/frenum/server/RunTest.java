@@ -154,12 +154,22 @@ class RunTest {
         assertThat(early.status()).isEqualTo(409);
         assertThat(early.body().get("detail").asString()).isEqualTo("No stop is on its way.");
         assertThat(server.get(path).get("events").asInt()).isEqualTo(before + 1);
-        now = Instant.now().toEpochMilli() / 1000.0;
-        assertThat(says(UUID.randomUUID(), 600, Map.of("type", "laneCalled", "clear", true))
-                        .status())
-                .isEqualTo(422);
         assertThat(says(UUID.randomUUID(), -600, Map.of("type", "dance")).status())
                 .isEqualTo(400);
+    }
+
+    @Test
+    void aDeviceWhoseClockIsAheadIsTakenAtFrenumsTimeAndToldByHowMuch() {
+        begun();
+        now = Instant.now().toEpochMilli() / 1000.0 + 3600;
+        assertThat(says(UUID.randomUUID(), 0, Map.of("type", "laneCalled", "clear", true))
+                        .status())
+                .isEqualTo(200);
+        JsonNode history = server.get(path + "/events");
+        JsonNode last = history.get(history.size() - 1);
+        assertThat(last.get("clockAheadS").asDouble()).isBetween(3500.0, 3600.0);
+        assertThat(last.get("atS").asDouble()).isLessThan(Instant.now().toEpochMilli() / 1000.0 + 1);
+        assertThat(history.get(0).get("clockAheadS").asDouble()).isZero();
     }
 
     @Test

@@ -14,6 +14,8 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -31,8 +33,8 @@ public final class RunningServer implements AutoCloseable {
     private final HttpClient http = HttpClient.newHttpClient();
     private final JsonMapper json = new JsonMapper();
 
-    private RunningServer(boolean demo) {
-        databaseUrl = newDatabase();
+    private RunningServer(boolean demo, String databaseUrl) {
+        this.databaseUrl = databaseUrl;
         context = SpringApplication.run(
                 FrenumServer.class,
                 "--server.port=0",
@@ -45,7 +47,7 @@ public final class RunningServer implements AutoCloseable {
     public record Answer(int status, JsonNode body) {}
 
     private static final class Shared {
-        private static final RunningServer EMPTY = new RunningServer(false);
+        private static final RunningServer EMPTY = new RunningServer(false, newDatabase());
     }
 
     /** The one that all tests of a run share; they make their own tests and vehicles in it. */
@@ -54,7 +56,12 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public static RunningServer withDemo() {
-        return new RunningServer(true);
+        return new RunningServer(true, newDatabase());
+    }
+
+    /** On a database that is reached in some way of its own. */
+    static RunningServer on(String databaseUrl) {
+        return new RunningServer(false, databaseUrl);
     }
 
     /** The address of a new, empty database, for a server that is started some other way. */
@@ -168,12 +175,20 @@ public final class RunningServer implements AutoCloseable {
         return URI.create(url() + path);
     }
 
+    /** Any request; a body is sent as JSON. */
+    public Answer send(String method, String path, String body) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(uri(path))
+                .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+        return send(
+                body == null
+                        ? request.build()
+                        : request.header("Content-Type", "application/json").build());
+    }
+
     private Answer send(HttpRequest request) {
         try {
             HttpResponse<String> response = http.send(request, BodyHandlers.ofString());
-            return new Answer(
-                    response.statusCode(),
-                    response.body().isEmpty() ? json.nullNode() : json.readTree(response.body()));
+            return new Answer(response.statusCode(), body(response));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
@@ -182,22 +197,23 @@ public final class RunningServer implements AutoCloseable {
         }
     }
 
+    private JsonNode body(HttpResponse<String> response) {
+        String type = response.headers().firstValue("Content-Type").orElse("");
+        return type.contains("json") && !response.body().isEmpty() ? json.readTree(response.body()) : json.nullNode();
+    }
+
     /** How many rows every table has, by name. */
     public String rowCounts() {
         try (Connection c = DriverManager.getConnection(databaseUrl);
                 Statement s = c.createStatement()) {
             StringBuilder out = new StringBuilder();
-            for (String table : new String[] {
-                "vehicle",
-                "configuration",
-                "brake_test",
-                "series",
-                "recording",
-                "sample_block",
-                "stop",
-                "measurement",
-                "strike_out"
-            }) {
+            List<String> tables = new ArrayList<>();
+            var names = s.executeQuery("select table_name from information_schema.tables where table_schema = 'public'"
+                    + " and table_name not in ('flyway_schema_history', 'staged_import') order by 1");
+            while (names.next()) {
+                tables.add(names.getString(1));
+            }
+            for (String table : tables) {
                 var rows = s.executeQuery("select count(*) from " + table);
                 rows.next();
                 out.append(table).append(' ').append(rows.getLong(1)).append("; ");

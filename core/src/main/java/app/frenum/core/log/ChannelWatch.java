@@ -1,8 +1,6 @@
 package app.frenum.core.log;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** Watches one channel's samples go by and notes what a sensor in order would not do. */
 final class ChannelWatch {
@@ -15,7 +13,7 @@ final class ChannelWatch {
 
     private final Channel channel;
     private final HealthCheck.Neighbour neighbour;
-    private final List<HealthFinding> found = new ArrayList<>();
+    private final Findings found;
     private final boolean isSpeed;
     private final boolean isTemperature;
     private final boolean mustMove;
@@ -34,6 +32,7 @@ final class ChannelWatch {
     ChannelWatch(Channel channel, int index, HealthCheck.Neighbour neighbour) {
         this.index = index;
         this.channel = channel;
+        found = new Findings(channel.name());
         this.neighbour = neighbour;
         Role role = channel.role();
         isSpeed = role == Role.SPEED || role.isWheelSpeed();
@@ -116,7 +115,7 @@ final class ChannelWatch {
     }
 
     private void note(HealthCode code, double from, double to, String message, Object... figures) {
-        found.add(new HealthFinding(code, channel.name(), String.format(Locale.ROOT, message, figures), from, to));
+        found.add(code, from, to, message, figures);
     }
 
     /** @param rows how many rows the whole log has */
@@ -139,10 +138,6 @@ final class ChannelWatch {
         if (missing > MISSING_SHARE) {
             note(HealthCode.MISSING_CELLS, 0, lastTime, "%.0f %% of its cells are empty", 100 * missing);
         }
-        List<HealthFinding> out = found;
-        for (HealthCode code : HealthCode.values()) {
-            out = HealthCheck.summarised(out, code, channel.name());
-        }
-        return new ArrayList<>(out);
+        return found.list();
     }
 }

@@ -10,7 +10,7 @@ final class ClockWatch {
     /** Spread of the sample interval, as a share of its median, from which the clock is called uneven. */
     private static final double JITTER_SHARE = 0.2;
 
-    private final List<HealthFinding> gaps = new ArrayList<>();
+    private final Findings gaps = new Findings("");
     private int rows;
     private double period;
     private double previous = Double.NaN;
@@ -43,17 +43,17 @@ final class ClockWatch {
     }
 
     private void gap(double d, double until) {
-        gaps.add(new HealthFinding(
+        gaps.add(
                 HealthCode.GAP,
-                "",
-                String.format(
-                        Locale.ROOT, "no rows for %.1f s from %.2f s; nothing is interpolated across", d, previous),
                 previous,
-                until));
+                until,
+                "no rows for %.1f s from %.2f s; nothing is interpolated across",
+                d,
+                previous);
     }
 
     List<HealthFinding> findings() {
-        List<HealthFinding> found = new ArrayList<>(HealthCheck.summarised(gaps, HealthCode.GAP, ""));
+        List<HealthFinding> found = new ArrayList<>(gaps.list());
         double mean = sum / Math.max(1, intervals);
         double sd = Math.sqrt(Math.max(0, squares / Math.max(1, intervals) - mean * mean));
         if (intervals > 2 && sd > JITTER_SHARE * period) {

@@ -78,23 +78,6 @@ public final class HealthCheck {
         return period > 0 ? 1 / period : 0;
     }
 
-    /** Many findings of one kind read as one: the longest, and how many more. */
-    static List<HealthFinding> summarised(List<HealthFinding> found, HealthCode code, String channel) {
-        List<HealthFinding> same = found.stream().filter(f -> f.code() == code).toList();
-        if (same.size() <= 20) {
-            return found;
-        }
-        List<HealthFinding> out = new ArrayList<>(found);
-        out.removeAll(same.subList(20, same.size()));
-        out.add(new HealthFinding(
-                code,
-                channel,
-                "and %d more of these".formatted(same.size() - 20),
-                same.get(20).fromS(),
-                same.get(same.size() - 1).toS()));
-        return out;
-    }
-
     /** What shows that the car moved while a channel did not: speed, or deceleration for the speed channel itself. */
     static final class Neighbour {
         private final int speed;

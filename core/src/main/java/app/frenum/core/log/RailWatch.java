@@ -1,9 +1,5 @@
 package app.frenum.core.log;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Locale;
-
 /**
  * Watches for runs of samples that stand exactly at one end of a channel's range. The end is known only when all has
  * been seen, so what was noted at a lower end is dropped when a further one comes.
@@ -11,9 +7,8 @@ import java.util.Locale;
 final class RailWatch {
     private static final int SATURATED_SAMPLES = 5;
 
-    private final String channel;
     private final int sign;
-    private final List<HealthFinding> found = new ArrayList<>();
+    private final Findings found;
     private double rail = Double.NEGATIVE_INFINITY;
     private int atRail;
     private double since;
@@ -21,7 +16,7 @@ final class RailWatch {
 
     /** @param sign 1 for the upper end, −1 for the lower */
     RailWatch(String channel, int sign) {
-        this.channel = channel;
+        found = new Findings(channel);
         this.sign = sign;
     }
 
@@ -43,13 +38,13 @@ final class RailWatch {
 
     private void endOfRun() {
         if (atRail >= SATURATED_SAMPLES) {
-            found.add(new HealthFinding(
+            found.add(
                     HealthCode.SATURATED,
-                    channel,
-                    String.format(
-                            Locale.ROOT, "stands at the end of its range for %d samples from %.2f s", atRail, since),
                     since,
-                    last));
+                    last,
+                    "stands at the end of its range for %d samples from %.2f s",
+                    atRail,
+                    since);
         }
         atRail = 0;
     }
@@ -59,7 +54,7 @@ final class RailWatch {
         return sign * rail;
     }
 
-    List<HealthFinding> findings() {
+    Findings findings() {
         endOfRun();
         return found;
     }

@@ -10,6 +10,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
+import java.util.function.LongSupplier;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -33,6 +35,17 @@ class BodiesInTime extends OncePerRequestFilter {
     private static final double SLOWEST_BYTES_PER_S = 64 * 1024;
 
     private final Semaphore onTheirWay = new Semaphore(MOST_AT_ONCE);
+    private final LongSupplier nanos;
+
+    @Autowired
+    BodiesInTime() {
+        this(System::nanoTime);
+    }
+
+    /** @param nanos a counter that only ever rises, in ns */
+    BodiesInTime(LongSupplier nanos) {
+        this.nanos = nanos;
+    }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -52,7 +65,7 @@ class BodiesInTime extends OncePerRequestFilter {
         }
         Released permit = new Released(onTheirWay);
         try {
-            Timed timed = new Timed(request.getInputStream(), permit);
+            Timed timed = new Timed(request.getInputStream(), permit, nanos);
             if (isFile(request)) {
                 chain.doFilter(new WithBody(request, timed), response);
             } else {
@@ -131,12 +144,15 @@ class BodiesInTime extends OncePerRequestFilter {
     private static final class Timed extends ServletInputStream {
         private final ServletInputStream from;
         private final Released permit;
-        private final long began = System.nanoTime();
+        private final LongSupplier nanos;
+        private final long began;
         private long read;
 
-        Timed(ServletInputStream from, Released permit) {
+        Timed(ServletInputStream from, Released permit, LongSupplier nanos) {
             this.from = from;
             this.permit = permit;
+            this.nanos = nanos;
+            began = nanos.getAsLong();
         }
 
         private int counted(int n) throws TooSlow {
@@ -145,7 +161,7 @@ class BodiesInTime extends OncePerRequestFilter {
                 return n;
             }
             read += n;
-            if ((System.nanoTime() - began) / 1e9 > GRACE_S + read / SLOWEST_BYTES_PER_S) {
+            if ((nanos.getAsLong() - began) / 1e9 > GRACE_S + read / SLOWEST_BYTES_PER_S) {
                 throw new TooSlow();
             }
             return n;

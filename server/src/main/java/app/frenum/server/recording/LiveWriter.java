@@ -147,17 +147,22 @@ class LiveWriter {
             // The device sends it again after its next hello, from the last batch that is there.
             LOG.warn("log {} could not be written and is closed until its device comes back", log.id, e);
             log.close();
-            own.forEach(w -> settled(w, e));
+            own.forEach(w -> failed(w, e));
             return !(e instanceof CannotCreateTransactionException);
         }
     }
 
-    private static void settled(Work w) {
-        settled(w, new IllegalStateException("the log was closed before this was written"));
+    /** What was known of the log in memory may be more than is stored, and says nothing any more. */
+    private static void failed(Work w, Throwable why) {
+        if (w instanceof Work.Settle) {
+            w.done().complete(null);
+        } else {
+            w.done().completeExceptionally(why);
+        }
     }
 
-    /** Tells how it ended: what a closed log did not write was not kept. */
-    private static void settled(Work w, Throwable why) {
+    /** Tells how it ended, after a commit: what a closed log did not write was not kept. */
+    private static void settled(Work w) {
         boolean done = w instanceof Work.Settle
                 || w instanceof Work.Batch b && b.seq() <= b.of().writtenSeq
                 || w instanceof Work.Repeat r && r.seq() <= r.of().writtenSeq
@@ -165,7 +170,7 @@ class LiveWriter {
         if (done) {
             w.done().complete(null);
         } else {
-            w.done().completeExceptionally(why);
+            failed(w, new IllegalStateException("the log was closed before this was written"));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.http.MediaType;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
 
 /**
  * Browsers that watch something, by what they watch. One that does not read is dropped; it comes back by itself, as event
@@ -16,7 +17,7 @@ public final class EventStreams {
     private static final int MOST_WAITING = 64;
 
     private final String event;
-    private final Map<UUID, Map<SseEmitter, Outbox<Object>>> watching = new ConcurrentHashMap<>();
+    private final Map<UUID, Map<SseEmitter, Outbox<SseEventBuilder>>> watching = new ConcurrentHashMap<>();
 
     /** @param event its name in the stream */
     public EventStreams(String event) {
@@ -25,17 +26,16 @@ public final class EventStreams {
 
     public SseEmitter watch(UUID of) {
         SseEmitter emitter = new SseEmitter(AN_HOUR_MS);
-        Map<SseEmitter, Outbox<Object>> all = watching.computeIfAbsent(of, k -> new ConcurrentHashMap<>());
-        Outbox<Object> outbox = new Outbox<>(
-                MOST_WAITING,
-                what -> emitter.send(SseEmitter.event().name(event).data(what, MediaType.APPLICATION_JSON)),
-                () -> {
-                    all.remove(emitter);
-                    emitter.complete();
-                });
+        Map<SseEmitter, Outbox<SseEventBuilder>> all = watching.computeIfAbsent(of, k -> new ConcurrentHashMap<>());
+        Outbox<SseEventBuilder> outbox = new Outbox<>(MOST_WAITING, emitter::send, () -> {
+            all.remove(emitter);
+            emitter.complete();
+        });
         emitter.onCompletion(outbox::close);
         emitter.onTimeout(outbox::close);
         emitter.onError(e -> outbox.close());
+        // Something at once, so that the watcher knows that it is listened to.
+        outbox.put(SseEmitter.event().comment("watching"));
         all.put(emitter, outbox);
         return emitter;
     }
@@ -43,9 +43,9 @@ public final class EventStreams {
     /** The same, told something at once. */
     public SseEmitter watch(UUID of, Object first) {
         SseEmitter emitter = watch(of);
-        Outbox<Object> outbox = watching.get(of).get(emitter);
+        Outbox<SseEventBuilder> outbox = watching.get(of).get(emitter);
         if (outbox != null) {
-            outbox.put(first);
+            outbox.put(told(first));
         }
         return emitter;
     }
@@ -55,6 +55,10 @@ public final class EventStreams {
     }
 
     public void tell(UUID of, Object what) {
-        watching.getOrDefault(of, Map.of()).values().forEach(outbox -> outbox.put(what));
+        watching.getOrDefault(of, Map.of()).values().forEach(outbox -> outbox.put(told(what)));
+    }
+
+    private SseEventBuilder told(Object what) {
+        return SseEmitter.event().name(event).data(what, MediaType.APPLICATION_JSON);
     }
 }
