@@ -19,7 +19,8 @@ is_built() { # jar
 
 build() { # jar module
   local jar=$1 module=$2
-  if is_built "$jar"; then return; fi
+  # The tests have just built it, in the same run of Maven.
+  if [[ -n ${FRENUM_BUILT:-} ]] || is_built "$jar"; then return; fi
   say "building (a few minutes the first time) with $(tool_versions)"
   mkdir -p "$HOME_DIR"
   # One step per line, so that a person sees it move.

@@ -68,6 +68,12 @@ final class HandDrive {
         says(3, Map.of("type", "laneCalled", "clear", true));
         says(3, Map.of("type", "started"));
         says(16, Map.of("type", "atRest"));
+        says(25, Map.of("type", "entered", "readings", readings(entryKmh, metres)));
+        says(5, Map.of("type", "decided", "validity", discC > 110 ? "REPEAT" : "VALID", "reason", ""));
+    }
+
+    /** What a person reads off tape and thermometer after a stop. */
+    static Map<String, Object> readings(double entryKmh, double metres) {
         Map<String, Object> readings = new HashMap<>();
         readings.put("entrySpeed", Map.of("entered", entryKmh, "unit", "KILOMETRES_PER_HOUR"));
         readings.put(
@@ -82,8 +88,7 @@ final class HandDrive {
         readings.put("rearFirst", false);
         readings.put("switches", Map.of());
         readings.put("note", "");
-        says(25, Map.of("type", "entered", "readings", readings));
-        says(5, Map.of("type", "decided", "validity", discC > 110 ? "REPEAT" : "VALID", "reason", ""));
+        return readings;
     }
 
     /** Just now, so that the countdown has a way to go. */

@@ -11,7 +11,7 @@ final class DatabaseTrouble {
 
     static Optional<Problem> of(Throwable e) {
         for (Throwable at = e; at != null; at = at.getCause()) {
-            if (at instanceof SQLTransientConnectionException || at instanceof CannotCreateTransactionException) {
+            if (isLostConnection(at)) {
                 return Optional.of(away());
             }
             if (at instanceof SQLException sql && sql.getSQLState() != null) {
@@ -19,6 +19,13 @@ final class DatabaseTrouble {
             }
         }
         return Optional.empty();
+    }
+
+    /** The pool says in words, without a state, that the connection it had lent was lost. */
+    private static boolean isLostConnection(Throwable e) {
+        return e instanceof SQLTransientConnectionException
+                || e instanceof CannotCreateTransactionException
+                || e instanceof SQLException && "Connection is closed".equals(e.getMessage());
     }
 
     private static Optional<Problem> meaning(String state) {
