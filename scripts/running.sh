@@ -1,7 +1,8 @@
 # Runs the server and keeps it running: whoever ends it without "stop", be it a kill or a memory that is full, finds it
 # started again, and its private database too.
 
-SERVER_OPTIONS=(-Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError)
+# The archive of classes is mapped where it was made for, which saves moving it at every start.
+SERVER_OPTIONS=(-Xmx512m -XX:+UseSerialGC -XX:+ExitOnOutOfMemoryError -XX:+UnlockDiagnosticVMOptions -XX:ArchiveRelocationMode=0)
 READY='^Frenum is ready'
 
 # The status that an address of the server answers with; fails where nobody answers.
@@ -139,9 +140,9 @@ run() { # demo|run options
   fi
   start_database
   unpack_server
+  say_if_jdk_is_old &
   start_and_wait $demo
   if $demo; then start_standin; fi
-  say_if_jdk_is_old
   grep -h "$READY" "$HOME_DIR/server.out" | tail -1
   $detach && { trap - INT TERM; return; }
   wait "$(cat "$HOME_DIR/keeper.pid")" || true
@@ -194,6 +195,22 @@ with_scratch_database() {
   as_keeper postgres "alter role frenum createdb" # each test has a database of its own
   export FRENUM_HOME=$HOME_DIR PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
   "$@"
+}
+
+# From command to ready line, of a server that was started before.
+bench_start() {
+  PORT=$(free_port)
+  build "$(server_jar)" server
+  unpack_server
+  unset FRENUM_DB_URL FRENUM_DB_IS_PRIVATE
+  export FRENUM_PORT=$PORT
+  local began i
+  for i in 1 2 3; do
+    began=$EPOCHREALTIME
+    "$ROOT/frenum" run --detach >/dev/null 2>&1
+    say "start $i: $((${EPOCHREALTIME/[.,]/} / 1000 - ${began/[.,]/} / 1000)) ms"
+    "$ROOT/frenum" stop 2>/dev/null
+  done
 }
 
 # Runs one of the e2e module's programs, everything below it freshly built.

@@ -44,8 +44,9 @@ class MutatedBodiesTest {
     private double sent(Request r, List<String> faults) {
         long began = System.nanoTime();
         Answer answer = server.send(r.method(), r.path(), r.body());
-        if (answer.status() >= 500) {
-            faults.add(answer.status() + ": " + r);
+        String said = answer.body().toString();
+        if (answer.status() >= 500 || said.contains("Exception") || said.contains("app.frenum")) {
+            faults.add(answer.status() + " " + said + ": " + r);
         }
         return (System.nanoTime() - began) / 1e9;
     }

@@ -1,8 +1,12 @@
 package app.frenum.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -10,6 +14,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -101,6 +106,19 @@ class OwnPagesTest {
         assertThat(answer.headers().firstValue("content-security-policy").orElse(""))
                 .contains("default-src 'self'", "frame-ancestors 'none'");
         assertThat(answer.headers().firstValue("x-content-type-options")).contains("nosniff");
+    }
+
+    @Test
+    void itListensOnLoopbackOnly() throws IOException {
+        int port = URI.create(server.url()).getPort();
+        try (Stream<NetworkInterface> all = NetworkInterface.networkInterfaces()) {
+            List<InetAddress> others = all.flatMap(NetworkInterface::inetAddresses)
+                    .filter(a -> !a.isLoopbackAddress())
+                    .toList();
+            for (InetAddress other : others) {
+                assertThatThrownBy(() -> new Socket(other, port).close()).isInstanceOf(IOException.class);
+            }
+        }
     }
 
     @Test

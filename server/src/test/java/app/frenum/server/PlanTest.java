@@ -7,6 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 import app.frenum.server.RunningServer.Answer;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -214,6 +218,18 @@ class PlanTest {
         assertThat(server.put(path.replace("/tests/", "/runs/"), "").status()).isEqualTo(409);
     }
 
+    /** As rows from before have it. */
+    private void keptBeforeItWasRefused(String path, String question) throws IOException {
+        try (Connection c = DriverManager.getConnection(server.databaseUrl());
+                PreparedStatement s = c.prepareStatement("update brake_test set question = ? where id = ?::uuid")) {
+            s.setString(1, question);
+            s.setString(2, path.replace("/api/tests/", ""));
+            s.executeUpdate();
+        } catch (SQLException e) {
+            throw new IOException(e);
+        }
+    }
+
     private int version(String path) {
         return server.get(path + "/plan").get("version").asInt();
     }
@@ -247,6 +263,10 @@ class PlanTest {
                     .contains("distance, m")
                     .contains("B Pads: stops");
             assertThat(pdf.getNumberOfPages()).isBetween(2, 6);
+        }
+        keptBeforeItWasRefused(path, "Tarn\u0001\uFFFE 2.0");
+        try (PDDocument pdf = Loader.loadPDF(server.bytes(paper + ".pdf"))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Tarn 2.0");
         }
         Answer unplanned = server.tryGet(undriven().replace("/api", "/papers") + "/run-card.pdf");
         assertThat(unplanned.status()).isEqualTo(422);

@@ -15,6 +15,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
@@ -250,6 +251,42 @@ class RunTest {
         assertThat(new String(jpeg, StandardCharsets.ISO_8859_1)).doesNotContain("script");
         BufferedImage shown = ImageIO.read(new ByteArrayInputStream(jpeg));
         assertThat(List.of(shown.getWidth(), shown.getHeight())).isEqualTo(List.of(1600, 533));
+    }
+
+    @Test
+    void largePhotosAtOnceAreAllKeptAndABombIsRefusedUnopened() throws IOException {
+        begun();
+        warmedUp();
+        String stop =
+                driven(90, readings(80, 38.4)).get("stops").get(6).get("id").asString();
+        byte[] large = noise(4000, 3000);
+        assertThat(large.length).isGreaterThan(5_000_000);
+        assertThat(IntStream.range(0, 4)
+                        .parallel()
+                        .mapToObj(i -> server.put(photo(stop), large).status())
+                        .toList())
+                .as("four at once")
+                .containsOnly(200);
+        byte[] bomb = noise(40, 30);
+        // The size in a PNG's header: 40,000 x 40,000 pixels.
+        System.arraycopy(new byte[] {0, 0, (byte) 0x9C, 0x40, 0, 0, (byte) 0x9C, 0x40}, 0, bomb, 16, 8);
+        Answer refused = server.put(photo(stop), bomb);
+        assertThat(refused.status()).isIn(413, 422);
+    }
+
+    private String photo(String stop) {
+        return path + "/photos/" + UUID.randomUUID() + "?operatorId=" + operator + "&stopId=" + stop;
+    }
+
+    /** A picture that cannot be packed small. */
+    private static byte[] noise(int width, int height) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
+        byte[] pixels = new byte[width * height];
+        new Random(1).nextBytes(pixels);
+        image.getRaster().setDataElements(0, 0, width, height, pixels);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", png);
+        return png.toByteArray();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.frenum.server.report;
 
+import app.frenum.formats.PlainText;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.LaneService;
@@ -62,7 +63,9 @@ public class RunCardService {
     }
 
     String page(UUID testId, RunCard.Units units) {
-        return templates.process("run-card", new Context(Locale.ENGLISH, Map.of("card", card(testId, units))));
+        // What was kept before it was refused at entry would break the PDF.
+        return PlainText.cleaned(templates.process(
+                "run-card", new Context(Locale.ENGLISH, Map.of("card", card(testId, units)))));
     }
 
     byte[] pdf(UUID testId, RunCard.Units units) throws IOException {
