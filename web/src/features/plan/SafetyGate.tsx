@@ -32,6 +32,15 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
       <Heading note="each seen to by somebody who looked; no run starts before it is signed">
         Safety gate
       </Heading>
+      {stored.lapsed && (
+        <p className="mb-3 grid grid-cols-[auto_1fr] items-baseline gap-3 text-sm">
+          <Status kind="caution" word="Not signed for this" />
+          <span>
+            {stored.lapsed.gate.signedBy} signed on {stored.lapsed.signedAt.slice(0, 10)}; the plan, its lane,
+            its procedure or the car has changed since. Look again, and sign for it as it is now.
+          </span>
+        </p>
+      )}
       <Loaded query={useQuery(planForm())} what="Reading the checks">
         {(form) => (
           <ul className="grid gap-1.5 text-sm">
@@ -57,13 +66,6 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
           </ul>
         )}
       </Loaded>
-      {stored.lapsed && (
-        <p className="mt-3 flex flex-wrap items-center gap-3">
-          <Status kind="caution" word="Not signed for this" />
-          {stored.lapsed.gate.signedBy} signed on {stored.lapsed.signedAt.slice(0, 10)}; the plan, its lane,
-          its procedure or the car has changed since. Look again, and sign for it as it is now.
-        </p>
-      )}
       {signed ? (
         <p className="mt-3 flex flex-wrap items-center gap-3">
           <Status kind="pass" word="Signed" />

@@ -95,10 +95,11 @@ class OwnPagesOnly extends OncePerRequestFilter {
         }
     }
 
+    /** A form can only post; what has another method is asked for first by a browser, and not allowed. */
     private static boolean isUnlikeAForm(HttpServletRequest request) {
         String type = request.getContentType();
         if (type == null) {
-            return request.getMethod().equals("DELETE");
+            return !request.getMethod().equals("POST");
         }
         String plain = type.toLowerCase(Locale.ROOT).split(";", 2)[0].strip();
         return plain.equals("application/json") || plain.equals("application/octet-stream");
