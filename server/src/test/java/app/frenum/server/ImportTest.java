@@ -9,6 +9,7 @@ import app.frenum.core.stop.MeasuredStop;
 import app.frenum.formats.log.LogCsvReader;
 import app.frenum.formats.log.LogFile;
 import app.frenum.server.RunningServer.Answer;
+import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -192,6 +193,17 @@ class ImportTest {
         } finally {
             ten.shutdownNow();
         }
+    }
+
+    @Test
+    void aNameIsShownAndNeverBecomesAPath() throws Exception {
+        UUID id = UUID.randomUUID();
+        String name = URLEncoder.encode("../..\\../etc/passwd", StandardCharsets.UTF_8);
+        Answer kept = server.put("/api/imports/" + id + "?fileName=" + name, Files.readAllBytes(Journeys.SHEET));
+        assertThat(kept.body().get("file").get("name").asString()).isEqualTo("passwd");
+        assertThat(server.put("/api/imports/..%2F..%2Fpasswd?fileName=x", new byte[] {1})
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
