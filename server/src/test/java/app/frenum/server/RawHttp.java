@@ -34,6 +34,10 @@ final class RawHttp implements AutoCloseable {
         socket.getOutputStream().flush();
     }
 
+    boolean isAnswered() throws IOException {
+        return socket.getInputStream().available() > 0;
+    }
+
     /** Of the answer; its rest is not read. */
     int status() throws IOException {
         InputStream in = socket.getInputStream();

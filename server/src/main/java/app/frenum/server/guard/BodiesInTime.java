@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.net.SocketTimeoutException;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.function.LongSupplier;
@@ -169,14 +170,17 @@ class BodiesInTime extends OncePerRequestFilter {
 
         @Override
         public int read() throws IOException {
-            int b = from.read();
-            counted(b < 0 ? b : 1);
-            return b;
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 0xFF;
         }
 
         @Override
         public int read(byte[] buffer, int offset, int length) throws IOException {
-            return counted(from.read(buffer, offset, length));
+            try {
+                return counted(from.read(buffer, offset, length));
+            } catch (SocketTimeoutException e) {
+                throw new TooSlow();
+            }
         }
 
         @Override
