@@ -51,8 +51,10 @@ start_server() {
   echo $! >"$HOME_DIR/server.pid"
 }
 
-# Watches until the server has ended by itself, keeping its database up and ending a server that answers no more.
-watch_server() {
+times_ready() { grep -c "$READY" "$HOME_DIR/server.out" || true; }
+
+# Watches until the server has ended, keeping its database up and ending a server that was ready and answers no more.
+watch_server() { # how often one was ready before this
   local silent=0
   while is_alive "$HOME_DIR/server.pid"; do
     sleep 1
@@ -60,7 +62,7 @@ watch_server() {
       say "the database has ended; starting it again"
       start_cluster || say "the database does not start; read $(database_folder)/server.log"
     fi
-    if grep -q "$READY" "$HOME_DIR/server.out" && ! http_status "$PORT" /actuator/health >/dev/null; then
+    if (($(times_ready) > $1)) && ! http_status "$PORT" /actuator/health >/dev/null; then
       ((++silent < 20)) || { say "the server answers no more; ending it"; kill -9 "$(cat "$HOME_DIR/server.pid")" 2>/dev/null || true; }
     else
       silent=0
@@ -68,15 +70,16 @@ watch_server() {
   done
 }
 
+# One that never was ready is not tried again; one that was, a few times.
 keep() {
   trap 'exit 0' TERM INT
-  local began quick=0
+  local before failed=0
   while true; do
-    began=$SECONDS
+    before=$(times_ready)
     start_server
-    watch_server
-    quick=$((SECONDS - began < 60 ? quick + 1 : 0))
-    if ! grep -q "$READY" "$HOME_DIR/server.out" || ((quick > 5)); then
+    watch_server "$before"
+    if (($(times_ready) > before)); then failed=0; else failed=$((failed + 1)); fi
+    if ((failed > 5)) || ((failed > 0 && before == 0)); then
       say "the server does not start"
       exit 1
     fi
