@@ -3,11 +3,17 @@ package app.frenum.server.problem;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
 
 /** What the database's own words mean for people (SQLSTATE, PostgreSQL manual, appendix A). */
-final class DatabaseTrouble {
+public final class DatabaseTrouble {
     private DatabaseTrouble() {}
+
+    /** Whether it failed only because the database does not answer just now, so that the same may be tried again. */
+    public static boolean isAway(Throwable e) {
+        return of(e).filter(p -> p.status() == HttpStatus.SERVICE_UNAVAILABLE).isPresent();
+    }
 
     static Optional<Problem> of(Throwable e) {
         for (Throwable at = e; at != null; at = at.getCause()) {

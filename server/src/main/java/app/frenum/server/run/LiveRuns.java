@@ -12,12 +12,16 @@ import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.StopKind;
 import app.frenum.server.device.Heard;
 import app.frenum.server.plan.TestService;
+import app.frenum.server.problem.DatabaseTrouble;
 import app.frenum.server.problem.Problem;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
@@ -32,6 +36,10 @@ class LiveRuns {
     private static final Logger LOG = LoggerFactory.getLogger(LiveRuns.class);
     /** How often a logger's discs are taken down while a stop waits for its gate, s. */
     private static final double DISCS_EVERY_S = 15;
+
+    private static final Duration BETWEEN_TRIES = Duration.ofMillis(250);
+    /** Beside the seconds that each try waits for a connection. */
+    private static final int MOST_TRIES = 100;
 
     private final RunService runs;
     private final RunDevices devices;
@@ -61,13 +69,13 @@ class LiveRuns {
     }
 
     private void logged(UUID run, Heard.Logged rows) {
-        RunState state = runs.state(run);
+        RunState state = persevering(() -> runs.state(run));
         LiveWatch watch = watches.get(rows.deviceId());
         if (watch == null || !watch.recordingId().equals(rows.recordingId())) {
             watch = new LiveWatch(rows, knownUntil(state, rows.recordingId()));
             watches.put(rows.deviceId(), watch);
         }
-        watch.add(rows.columns(), runs.clockS(run));
+        watch.add(rows.columns(), persevering(() -> runs.clockS(run)));
         Optional<Phase> phase =
                 state.current().flatMap(Step::phase).filter(p -> p.kind().isBraking());
         StopKind kind = phase.filter(p -> p.kind() == Phase.Kind.SNUB).isPresent() ? StopKind.SNUB : StopKind.STOP;
@@ -93,7 +101,7 @@ class LiveRuns {
     }
 
     private void tell(UUID run, UUID device, LoggedStop stop) {
-        if (runs.state(run).asksFor(stop)) {
+        if (persevering(() -> runs.state(run)).asksFor(stop)) {
             // Found again after a restart, it is the same event.
             String place =
                     "%s/%.2f".formatted(stop.recordingId(), stop.measured().onsetS());
@@ -128,9 +136,23 @@ class LiveRuns {
 
     private void say(UUID run, UUID device, UUID id, double atS, Happening what) {
         try {
-            runs.happened(run, new EventRequest(id, atS, runs.operatorOf(device), what));
+            persevering(() -> runs.happened(run, new EventRequest(id, atS, runs.operatorOf(device), what)));
         } catch (Problem e) {
             LOG.debug("what a device saw does not fit the run", e);
+        }
+    }
+
+    /** A stop that was seen is told once: while the database is away, it is waited for. */
+    private static <T> T persevering(Supplier<T> what) {
+        for (int left = MOST_TRIES; ; left--) {
+            try {
+                return what.get();
+            } catch (RuntimeException e) {
+                if (left == 0 || !DatabaseTrouble.isAway(e)) {
+                    throw e;
+                }
+                LockSupport.parkNanos(BETWEEN_TRIES.toNanos());
+            }
         }
     }
 
