@@ -57,11 +57,17 @@ async function answer<T>(request: Promise<Response>): Promise<T> {
 
 export const get = <T>(path: string) => answer<T>(fetch(`/api${path}`));
 
+const JSON_TYPE = 'application/json';
+
+/** Of a file that is JSON, so; any other file is bytes. */
+const typeOf = (body: unknown) =>
+  body instanceof Blob && body.type !== JSON_TYPE ? 'application/octet-stream' : JSON_TYPE;
+
 const send = <T>(method: string, path: string, body: unknown) =>
   answer<T>(
     fetch(`/api${path}`, {
       method,
-      headers: { 'Content-Type': body instanceof Blob ? 'application/octet-stream' : 'application/json' },
+      headers: { 'Content-Type': typeOf(body) },
       body: body instanceof Blob ? body : JSON.stringify(body),
     }),
   );

@@ -14,6 +14,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import picocli.CommandLine;
@@ -178,8 +179,8 @@ class PlanningTest extends Journey {
         page.getByLabel("Name of the device").fill("Mast");
         button("Add it").click();
         String code = page.getByRole(AriaRole.STATUS).locator("b").textContent();
-        Thread mast = new Thread(() -> new CommandLine(new Standin())
-                .execute("--server", url().replace("http", "ws") + "/device", "--mast", code, "--every", "1"));
+        Thread mast = new Thread(() -> new CommandLine(new Standin(Map.of("FRENUM_STANDIN_CODE_M", code)::get))
+                .execute("--server", url().replace("http", "ws") + "/device", "--mast", "--every", "1"));
         mast.start();
         try {
             assertThat(page.getByText("readings, the last at")).isVisible();

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletionException;
+import java.util.function.Function;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -45,8 +46,15 @@ public final class Standin implements Callable<Integer> {
     @Option(names = "--seed", description = "another seed, other weather and another drive", defaultValue = "1")
     private long seed;
 
+    private final Function<String, String> secrets;
+
+    /** @param secrets what the environment says, by name; null for nothing */
+    public Standin(Function<String, String> secrets) {
+        this.secrets = secrets;
+    }
+
     public static void main(String[] arguments) {
-        System.exit(new CommandLine(new Standin()).execute(arguments));
+        System.exit(new CommandLine(new Standin(System::getenv)).execute(arguments));
     }
 
     /** Something that goes on in time. */
@@ -86,14 +94,15 @@ public final class Standin implements Callable<Integer> {
         return 0;
     }
 
-    /** A device's pairing code: the one that all share, and its own letter. */
-    private static String code(String letter) {
-        return secret("FRENUM_STANDIN_CODE") + "-" + letter;
+    /** A device's pairing code: its own, or the one that all share with its letter. */
+    private String code(String letter) {
+        String own = secrets.apply("FRENUM_STANDIN_CODE_" + letter);
+        return own == null ? secret("FRENUM_STANDIN_CODE") + "-" + letter : own;
     }
 
     /** Secrets come in the environment: arguments stand in every list of processes. */
-    private static String secret(String name) {
-        String value = System.getenv(name);
+    private String secret(String name) {
+        String value = secrets.apply(name);
         if (value == null || value.isBlank()) {
             throw new IllegalStateException(name + " is not set; ./frenum demo sets it");
         }
