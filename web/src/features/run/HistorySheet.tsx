@@ -3,10 +3,12 @@ import { runHistory } from '../../api/queries';
 import type { Happening } from '../../api/types';
 import { Loaded } from '../../ui/Loaded';
 import { Sheet } from '../../ui/Sheet';
-import { countdown, wallClock } from './clock';
+import { wallClock } from './clock';
 
 /** Below this a device's clock is taken as right, s. */
 const CLOCK_WRONG_S = 1;
+
+const ahead = (s: number) => (s < 120 ? `${Math.round(s)} s` : `${Math.round(s / 60)} min`);
 
 /** Everything that happened, last first, each with its name and time. */
 export function HistorySheet({ testId, onClose }: { testId: string; onClose: () => void }) {
@@ -28,8 +30,7 @@ export function HistorySheet({ testId, onClose }: { testId: string; onClose: () 
                   {words(h.what)} <span className="text-ink-3">by {h.by}</span>
                   {h.clockAheadS >= CLOCK_WRONG_S && (
                     <span className="block text-ink-3">
-                      its device&apos;s clock was {countdown(h.clockAheadS)} min ahead; Frenum&apos;s time
-                      stands here
+                      its device&apos;s clock was {ahead(h.clockAheadS)} ahead; Frenum&apos;s time stands here
                     </span>
                   )}
                 </span>
