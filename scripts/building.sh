@@ -23,6 +23,7 @@ build() { # jar module
   if [[ -n ${FRENUM_BUILT:-} ]] || is_built "$jar"; then return; fi
   say "building (a few minutes the first time) with $(tool_versions)"
   mkdir -p "$HOME_DIR"
+  touch "$HOME_DIR/build.began"
   # One step per line, so that a person sees it move.
   mvn -B -ntp install -DskipTests -pl "$module" -am >"$HOME_DIR/build.log" 2>&1 &
   local pid=$! shown='' step
@@ -32,7 +33,8 @@ build() { # jar module
     sleep 1
   done
   wait $pid || fetching_failed "the build" "$HOME_DIR/build.log"
-  touch "$jar"
+  # What was edited while it was built is not in it.
+  touch -r "$HOME_DIR/build.began" "$jar"
   echo "jdk $(jdk_version "$JAVA_HOME")" >"$jar.made-with"
 }
 

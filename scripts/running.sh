@@ -143,9 +143,9 @@ run() { # demo|run options
   fi
   start_database
   unpack_server
-  say_if_jdk_is_old &
   start_and_wait $demo
   if $demo; then start_standin; fi
+  say_if_jdk_is_old &
   grep -h "$READY" "$HOME_DIR/server.out" | tail -1
   $detach && { trap - INT TERM; return; }
   wait "$(cat "$HOME_DIR/keeper.pid")" || true
