@@ -57,6 +57,8 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("file", file.getFileName().toString());
         json.put("durationS", log.log().durationS());
+        json.put(
+                "latencyS", analysis.calibration().offsets().latency().seconds().orNull());
         json.put("channels", channels);
         json.put("health", health);
         return json;
@@ -77,6 +79,7 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
         json.put("entrySpeedMps", s.entrySpeed().orNull());
         json.put("exitSpeedMps", s.exitSpeed().orNull());
         json.put("distanceM", s.distance().orNull());
+        json.put("uncertaintyM", s.uncertainty().distance().map(u -> 2 * u).orNull());
         json.put(
                 "correctedDistanceM",
                 s.kind() == StopKind.SNUB ? null : s.correctedDistance().orNull());

@@ -4,6 +4,7 @@ import app.frenum.core.compare.Summary;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
+import app.frenum.core.log.SoundTemperature;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
@@ -70,7 +71,8 @@ public final class CoolDowns {
                 Stretch soaked = new Stretch(s.fromS() + SOAK_S, s.toS());
                 Figure speed = meanSpeed(log.signal(Role.SPEED, soaked.fromS(), soaked.toS()));
                 for (WheelPosition w : WheelPosition.values()) {
-                    Signal disc = log.signal(Role.discTemperature(w), soaked.fromS(), soaked.toS());
+                    Signal disc = SoundTemperature.of(log, Role.discTemperature(w), soaked.fromS(), soaked.toS())
+                            .signal();
                     if (!disc.isEmpty()) {
                         all.add(() -> fitted(w, soaked, speed, disc, ambientC));
                     }

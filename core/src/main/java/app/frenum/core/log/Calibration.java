@@ -28,6 +28,7 @@ public record Calibration(
     private static final double DRIVING_MPS = 5;
     private static final double COASTING_MPS2 = 0.3;
     private static final double IDLE_MPS2 = 0.5;
+    private static final double IDLE_HZ = 1;
     private static final double STILL_MPS = 0.7;
     private static final double STILL_SECONDS = 1;
     private static final double MARGIN_S = 3;
@@ -36,31 +37,65 @@ public record Calibration(
 
     private static final double WORTH_SAYING_MPS2 = 0.1;
 
-    /** Reads the log once for the accelerometer's offset, without which nothing tells coasting, then once for the rest. */
+    /** Reads the log for the accelerometer's offset, without which nothing tells coasting, then for the rest. */
     public static Calibration of(Log log) {
-        Drive.Offsets accelerometer = new Drive.Offsets(accelerometerOffset(log), 0, 0);
-        Thinned front = new Thinned();
-        Thinned rear = new Thinned();
-        Thinned frontSmooth = new Thinned();
-        Thinned raw = new Thinned();
-        Thinned smooth = new Thinned();
-        Thinned rest = new Thinned();
-        for (Windows w : Windows.of(log)) {
-            Drive d = Drive.read(log, accelerometer, w.fromS() - MARGIN_S, w.toS() + MARGIN_S);
-            whileCoasting(d, d.rawFront(), w, COASTING_MPS2, front);
-            whileCoasting(d, d.rawRear(), w, COASTING_MPS2, rear);
-            whileCoasting(d, d.front(), w, COASTING_MPS2, frontSmooth);
-            whileCoasting(d, d.rawDeceleration(), w, IDLE_MPS2, raw);
-            whileCoasting(d, d.deceleration(), w, IDLE_MPS2, smooth);
+        Drive.Offsets first = new Drive.Offsets(accelerometerOffset(log), 0, 0, null, null, null);
+        SpeedLatency latency = SpeedLatency.of(log, first);
+        Drive.Offsets prompt = new Drive.Offsets(first.decelerationMps2(), 0, 0, null, null, latency);
+        Noise noise = Noise.of(log, prompt);
+        PressureBaseline front = noise.front.baseline();
+        PressureBaseline rear = noise.rear.baseline();
+        Drive.Offsets offsets = new Drive.Offsets(
+                first.decelerationMps2(),
+                front.middle(),
+                rear.middle(),
+                front.about(front.middle()),
+                rear.about(rear.middle()),
+                latency);
+        // A zero that drifts looks like noise until it is taken off.
+        Noise still = front.drift() > 0 || rear.drift() > 0 ? Noise.of(log, offsets) : noise;
+        return new Calibration(
+                offsets,
+                still.frontRaw.sigma(),
+                still.frontSmooth.sigma(),
+                still.raw.sigma(),
+                still.smooth.sigma(),
+                still.rest.rms());
+    }
+
+    /** What the sensors read while nothing is asked of the brakes. */
+    private static final class Noise {
+        private final PressureBaseline.Gathering front = new PressureBaseline.Gathering();
+        private final PressureBaseline.Gathering rear = new PressureBaseline.Gathering();
+        private final Thinned frontRaw = new Thinned();
+        private final Thinned frontSmooth = new Thinned();
+        private final Thinned raw = new Thinned();
+        private final Thinned smooth = new Thinned();
+        private final Thinned rest = new Thinned();
+
+        static Noise of(Log log, Drive.Offsets offsets) {
+            Noise noise = new Noise();
+            for (Windows w : Windows.of(log)) {
+                noise.gather(Drive.read(log, offsets, w.fromS() - MARGIN_S, w.toS() + MARGIN_S), w);
+            }
+            return noise;
+        }
+
+        private void gather(Drive d, Windows w) {
+            whileCoasting(d, d.rawFront(), w, COASTING_MPS2, (t, p) -> {
+                front.add(t, p);
+                frontRaw.add(p);
+            });
+            whileCoasting(d, d.rawRear(), w, COASTING_MPS2, rear::add);
+            whileCoasting(d, d.front(), w, COASTING_MPS2, (t, p) -> frontSmooth.add(p));
+            whileCoasting(d, d.rawDeceleration(), w, IDLE_MPS2, (t, a) -> raw.add(a));
+            whileCoasting(d, d.deceleration(), w, IDLE_MPS2, (t, a) -> smooth.add(a));
             atRest(d.speed(), d.speed(), w, rest);
         }
-        return new Calibration(
-                new Drive.Offsets(accelerometer.decelerationMps2(), zero(front), zero(rear)),
-                front.sigma(),
-                frontSmooth.sigma(),
-                raw.sigma(),
-                smooth.sigma(),
-                rest.rms());
+    }
+
+    private interface Taker {
+        void take(double timeS, double value);
     }
 
     private static double accelerometerOffset(Log log) {
@@ -81,13 +116,14 @@ public record Calibration(
         return values.size() > 0 ? values.median() : 0;
     }
 
-    private static void whileCoasting(Drive d, Signal signal, Windows w, double limit, Thinned into) {
+    private static void whileCoasting(Drive d, Signal signal, Windows w, double limit, Taker into) {
         if (signal.isEmpty() || d.speed().isEmpty() || d.deceleration().isEmpty()) {
             return;
         }
         Cursor speed = new Cursor(d.speed());
-        Cursor deceleration = new Cursor(d.deceleration());
         boolean bothWays = limit == IDLE_MPS2;
+        // Noise must not choose the stretches that it is measured on.
+        Cursor deceleration = new Cursor(bothWays ? Smoothing.lowPass(d.deceleration(), IDLE_HZ) : d.deceleration());
         for (int i = 0; i < signal.size(); i++) {
             double t = signal.t()[i];
             if (t < w.fromS() || t >= w.toS()) {
@@ -95,7 +131,7 @@ public record Calibration(
             }
             double a = deceleration.at(t);
             if (speed.at(t) > DRIVING_MPS && a < limit && (!bothWays || a > -limit)) {
-                into.add(signal.v()[i]);
+                into.take(t, signal.v()[i]);
             }
         }
     }
@@ -125,6 +161,9 @@ public record Calibration(
         List<HealthFinding> found = new ArrayList<>();
         pressure(log, Role.PRESSURE_FRONT, offsets.frontBar(), found);
         pressure(log, Role.PRESSURE_REAR, offsets.rearBar(), found);
+        drift(log, Role.PRESSURE_FRONT, offsets.frontDrift(), found);
+        drift(log, Role.PRESSURE_REAR, offsets.rearDrift(), found);
+        late(log, found);
         double a = offsets.decelerationMps2();
         if (Math.abs(a) >= WORTH_SAYING_MPS2) {
             String channel = log.channel(Role.DECELERATION)
@@ -148,6 +187,37 @@ public record Calibration(
                     HealthCode.PRESSURE_OFFSET,
                     channel,
                     String.format(Locale.ROOT, "reads %.1f bar with the pedal free; this was taken off", offset),
+                    0,
+                    log.durationS()));
+        }
+    }
+
+    private static void drift(Log log, Role role, PressureBaseline drift, List<HealthFinding> found) {
+        if (drift.drift() > PressureBaseline.DRIFT_BAR) {
+            String channel = log.channels().get(log.channel(role).orElseThrow()).name();
+            found.add(new HealthFinding(
+                    HealthCode.PRESSURE_DRIFT,
+                    channel,
+                    String.format(
+                            Locale.ROOT,
+                            "its zero moved by %.1f bar over the log; what it read before each stop was taken off that stop",
+                            drift.drift()),
+                    0,
+                    log.durationS()));
+        }
+    }
+
+    private void late(Log log, List<HealthFinding> found) {
+        if (offsets.latency().comesLate()) {
+            String channel =
+                    log.channels().get(log.channel(Role.SPEED).orElseThrow()).name();
+            found.add(new HealthFinding(
+                    HealthCode.SPEED_LATE,
+                    channel,
+                    String.format(
+                            Locale.ROOT,
+                            "comes %.2f s after what slowed the car; it was moved back by that",
+                            offsets.latency().shiftS()),
                     0,
                     log.durationS()));
         }

@@ -1,6 +1,7 @@
 package app.frenum.core.log;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -19,6 +20,7 @@ public final class Drive {
     private final double fromS;
     private final double toS;
     private final Map<String, Signal> known = new HashMap<>();
+    private WheelReference wheelReference;
 
     private Drive(Log log, Offsets offsets, double fromS, double toS) {
         this.log = log;
@@ -41,9 +43,31 @@ public final class Drive {
         return signal;
     }
 
-    /** m/s: the speed channel, or the fastest wheel where there is none. */
+    /** m/s: the speed channel, at the times for which it tells, or the wheels' reference where there is none. */
     public Signal speed() {
-        return once("speed", () -> speedIsWheel() ? fastest(new ArrayList<>(wheels().values())) : signal(Role.SPEED));
+        return once("speed", () -> speedIsWheel() ? wheelReference().speed() : prompt());
+    }
+
+    private Signal prompt() {
+        double late = offsets.latency().shiftS();
+        Signal told = log.signal(Role.SPEED, fromS + late, toS + late);
+        return late == 0
+                ? told
+                : new Signal(Arrays.stream(told.t()).map(t -> t - late).toArray(), told.v());
+    }
+
+    /** What the wheels say of the vehicle's speed, where speed had to be taken from them. */
+    public WheelReference wheelReference() {
+        if (!speedIsWheel()) {
+            return WheelReference.NONE;
+        }
+        if (wheelReference == null) {
+            Signal sensor = sensorDeceleration(log, fromS, toS).orElse(Signal.EMPTY);
+            wheelReference = WheelReference.of(
+                    fastest(new ArrayList<>(wheels().values())),
+                    sensor.isEmpty() ? sensor : Smoothing.lowPass(sensor, Smoothing.DECELERATION_HZ));
+        }
+        return wheelReference;
     }
 
     /** Whether speed had to be taken from the wheels. */
@@ -76,7 +100,9 @@ public final class Drive {
 
     /** Front (or only) line pressure, bar. */
     public Signal rawFront() {
-        return once("rawFront", () -> signal(Role.PRESSURE_FRONT).map(p -> p - offsets.frontBar()));
+        return once(
+                "rawFront",
+                () -> offsets.frontDrift().takenOff(signal(Role.PRESSURE_FRONT)).map(p -> p - offsets.frontBar()));
     }
 
     /** Front line pressure, smoothed, bar. */
@@ -86,7 +112,9 @@ public final class Drive {
 
     /** Rear line pressure, bar. */
     public Signal rawRear() {
-        return once("rawRear", () -> signal(Role.PRESSURE_REAR).map(p -> p - offsets.rearBar()));
+        return once(
+                "rawRear",
+                () -> offsets.rearDrift().takenOff(signal(Role.PRESSURE_REAR)).map(p -> p - offsets.rearBar()));
     }
 
     /** Rear line pressure, smoothed, bar. */
@@ -151,8 +179,36 @@ public final class Drive {
         return new Signal(base.t(), v);
     }
 
-    /** Zero offsets of the sensors. */
-    public record Offsets(double decelerationMps2, double frontBar, double rearBar) {
-        public static final Offsets NONE = new Offsets(0, 0, 0);
+    /**
+     * What is put right in every reading before anything is computed from it.
+     *
+     * @param decelerationMps2 what the accelerometer reads at rest
+     * @param frontBar what front pressure reads with the pedal free
+     * @param rearBar the same of the rear
+     * @param frontDrift how front pressure's zero moved about that over the log
+     * @param rearDrift the same of the rear
+     * @param latency how late the speed channel tells
+     */
+    public record Offsets(
+            double decelerationMps2,
+            double frontBar,
+            double rearBar,
+            PressureBaseline frontDrift,
+            PressureBaseline rearDrift,
+            SpeedLatency latency) {
+        public static final Offsets NONE = new Offsets(0, 0, 0, null, null, null);
+
+        /** Those that were stored before drift and latency were known have none. */
+        public Offsets {
+            frontDrift = frontDrift == null ? PressureBaseline.ZERO : frontDrift;
+            rearDrift = rearDrift == null ? PressureBaseline.ZERO : rearDrift;
+            latency = latency == null ? SpeedLatency.NONE : latency;
+        }
+
+        /** With the level of the pedal free that was read just before a stop, in place of the log's. */
+        public Offsets withIdle(double frontIdleBar, double rearIdleBar) {
+            return new Offsets(
+                    decelerationMps2, frontBar + frontIdleBar, rearBar + rearIdleBar, frontDrift, rearDrift, latency);
+        }
     }
 }

@@ -12,6 +12,7 @@ public final class Smoothing {
     public static final double TEMPERATURE_HZ = 2;
 
     private static final double LARGEST_SHARE_OF_RATE = 0.2;
+    private static final double LONGEST_STEP_PERIODS = 3;
     /** Intervals this close to the median (as a share of it) count as an even clock. */
     private static final double EVEN = 0.02;
 
@@ -37,13 +38,16 @@ public final class Smoothing {
         return new Signal(even.t(), out);
     }
 
-    /** Deceleration, positive when slowing, from speed by central differences; one-sided at ends and gaps. */
+    /**
+     * Deceleration, positive when slowing, from speed by central differences; one-sided at ends, gaps and steps of the
+     * clock, over which nobody knows how much time passed.
+     */
     public static Signal decelerationOf(Signal speed) {
         int n = speed.size();
         if (n < 2) {
             return Signal.EMPTY;
         }
-        double bridge = speed.longestBridge();
+        double bridge = LONGEST_STEP_PERIODS * speed.period();
         double[] t = speed.t();
         double[] v = speed.v();
         double[] a = new double[n];

@@ -1,5 +1,7 @@
 package app.frenum.core.stop;
 
+import static app.frenum.core.quantity.Unit.G;
+
 import app.frenum.core.quantity.Figure;
 
 /**
@@ -8,9 +10,17 @@ import app.frenum.core.quantity.Figure;
  * @param nominalSpeed nominal test speed, m/s, or why there is none
  * @param basis where distance is counted from
  * @param entryTolerance largest |v0 − nominal| as a share of nominal at which the square law may correct
+ * @param largestDecelerationMps2 mean by distance beyond which a stop is not believed
  */
-public record AnalysisOptions(Figure nominalSpeed, DistanceBasis basis, double entryTolerance) {
+public record AnalysisOptions(
+        Figure nominalSpeed, DistanceBasis basis, double entryTolerance, double largestDecelerationMps2) {
     public static final double DEFAULT_ENTRY_TOLERANCE = 0.03;
+    /** What a car on road tyres can give in the dry. */
+    public static final double CAR_MPS2 = 1.35 * G;
+
+    public AnalysisOptions(Figure nominalSpeed, DistanceBasis basis, double entryTolerance) {
+        this(nominalSpeed, basis, entryTolerance, CAR_MPS2);
+    }
 
     public static AnalysisOptions onset(Figure nominalSpeed) {
         return new AnalysisOptions(nominalSpeed, DistanceBasis.ONSET_TO_REST, DEFAULT_ENTRY_TOLERANCE);

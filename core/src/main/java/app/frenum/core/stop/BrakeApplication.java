@@ -1,5 +1,7 @@
 package app.frenum.core.stop;
 
+import app.frenum.core.quantity.Figure;
+
 /**
  * The brake was on from here to there.
  *
@@ -8,10 +10,28 @@ package app.frenum.core.stop;
  * @param source the signal that says so
  * @param modulations releases of less than 0.25 s in between
  * @param nextOnsetS when it was applied again, which ends the search for the discs' peaks; infinite when it never was, s
+ * @param onsetUncertainty standard uncertainty (k = 1) of the onset, s
+ * @param stageS how long before the onset the car slowed in a way that may have been a light foot, s; null or 0 where it
+ *     did not
  */
-public record BrakeApplication(double onsetS, double offS, OnsetSource source, int modulations, double nextOnsetS) {
+public record BrakeApplication(
+        double onsetS,
+        double offS,
+        OnsetSource source,
+        int modulations,
+        double nextOnsetS,
+        Figure onsetUncertainty,
+        Double stageS) {
+    /** Those that were stored before an onset's uncertainty was known do not have it. */
+    public BrakeApplication {
+        onsetUncertainty = onsetUncertainty == null
+                ? Figure.unknown("it was not computed when this stop was stored")
+                : onsetUncertainty;
+        stageS = stageS == null ? 0.0 : stageS;
+    }
+
     /** The same, with an onset that a person set. */
     BrakeApplication from(double handOnsetS) {
-        return new BrakeApplication(handOnsetS, offS, source, modulations, nextOnsetS);
+        return new BrakeApplication(handOnsetS, offS, source, modulations, nextOnsetS, onsetUncertainty, stageS);
     }
 }

@@ -6,26 +6,28 @@ import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.Windows;
+import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
  * Finds every application of the brake in a log, by the first signal that can be had: the brake switch (if it has
  * edges here and pressure or deceleration bears it out at least once), front line pressure, or deceleration.
  *
- * <p>Triggered on the smoothed signal, dated on the raw one: pressure back to where it last left 3σ, deceleration
- * to where it left the coasting level by the larger of 0.2 m/s² and 2σ. A release shorter than 0.25 s is a
- * modulation of the same application.
+ * <p>Triggered on the smoothed signal, dated on the raw one: pressure back to where it last left 3σ, deceleration at the
+ * bend of its ramp (see {@link DecelerationEdges}). A release shorter than 0.25 s is a modulation of the same application.
  */
 final class BrakeFinder {
     static final double RELEASE_S = 0.25;
     private static final double SUSTAINED_S = 0.10;
     private static final double PRESSURE_TRIGGER_BAR = 1.0;
-    private static final double DECELERATION_TRIGGER = 0.5;
-    private static final double DECELERATION_DATING = 0.2;
     /** An application that never slows the car by this much is a dragged pedal or a lifted throttle. */
     static final double BRAKING_MPS2 = 2.0;
+
+    /** A foot moves the pedal for so long before its switch closes, s; pressure takes about half of that. */
+    private static final double FREE_PLAY_S = 0.02;
+    /** More than this before a stop is a foot on the pedal, not a sensor's zero, bar. */
+    static final double LARGEST_IDLE_BAR = 1.5;
 
     private static final double LARGEST_DATING_BACK_S = 0.5;
     private static final double COASTING_FROM_S = 2.0;
@@ -42,43 +44,33 @@ final class BrakeFinder {
 
     List<BrakeApplication> find() {
         if (log.channel(Role.BRAKE_SWITCH).isPresent()) {
-            List<Edge> edges = edges(this::switchEdges);
+            List<BrakeEdge> edges = edges(this::switchEdges);
             if (edges.stream().anyMatch(e -> e.on() && isBorneOut(e.t()))) {
                 return applications(edges, OnsetSource.SWITCH);
             }
         }
         if (log.channel(Role.PRESSURE_FRONT).isPresent()) {
-            List<Edge> edges = edges(this::pressureEdges);
+            List<BrakeEdge> edges = edges(this::pressureEdges);
             if (!edges.isEmpty()) {
                 return applications(edges, OnsetSource.PRESSURE);
             }
         }
-        return applications(new DecelerationEdges().find(), OnsetSource.DECELERATION);
+        return applications(new DecelerationEdges(log, calibration).find(), OnsetSource.DECELERATION);
     }
 
     /** Median deceleration from 2.0 to 0.3 s before an instant, at least 0; NaN when nothing was recorded then. */
     static double coastingLevel(Signal deceleration, double t) {
-        int from = deceleration.indexAtOrBefore(t - COASTING_FROM_S) + 1;
-        int to = deceleration.indexAtOrBefore(t - COASTING_TO_S) + 1;
-        if (to <= from) {
-            return Double.NaN;
-        }
-        double[] before = Arrays.copyOfRange(deceleration.v(), from, to);
-        Arrays.sort(before);
-        int n = before.length;
-        return Math.max(0, n % 2 == 1 ? before[n / 2] : (before[n / 2 - 1] + before[n / 2]) / 2);
+        double median = DecelerationEdges.median(deceleration, t - COASTING_FROM_S, t - COASTING_TO_S);
+        return Double.isNaN(median) ? median : Math.max(0, median);
     }
-
-    /** A change of the brake from off to on or back. */
-    private record Edge(double t, boolean on) {}
 
     private interface EdgeReader {
         /** Adds the edges of one signal within a window; {@code on} is the state it starts in; returns the last state. */
-        boolean read(Drive drive, Windows w, boolean on, List<Edge> into);
+        boolean read(Drive drive, Windows w, boolean on, List<BrakeEdge> into);
     }
 
-    private List<Edge> edges(EdgeReader reader) {
-        List<Edge> edges = new ArrayList<>();
+    private List<BrakeEdge> edges(EdgeReader reader) {
+        List<BrakeEdge> edges = new ArrayList<>();
         boolean on = false;
         for (Windows w : Windows.of(log)) {
             on = reader.read(read(w), w, on, edges);
@@ -90,7 +82,7 @@ final class BrakeFinder {
         return Drive.read(log, calibration.offsets(), w.fromS() - MARGIN_S, w.toS() + MARGIN_S);
     }
 
-    private boolean switchEdges(Drive d, Windows w, boolean state, List<Edge> into) {
+    private boolean switchEdges(Drive d, Windows w, boolean state, List<BrakeEdge> into) {
         boolean on = state;
         Signal s = d.brakeSwitch();
         for (int i = 0; i < s.size(); i++) {
@@ -100,7 +92,8 @@ final class BrakeFinder {
             boolean pressed = s.v()[i] > 0.5;
             if (pressed != on) {
                 double t = i == 0 ? s.t()[0] : (s.t()[i] + s.t()[i - 1]) / 2;
-                into.add(new Edge(t, pressed));
+                double half = i == 0 ? 0 : (s.t()[i] - s.t()[i - 1]) / 2;
+                into.add(BrakeEdge.of(t, pressed, Math.hypot(half, FREE_PLAY_S) / Math.sqrt(3)));
                 on = pressed;
             }
         }
@@ -118,7 +111,7 @@ final class BrakeFinder {
         return Math.max(PRESSURE_TRIGGER_BAR, 5 * calibration.frontSmoothSigmaBar());
     }
 
-    private boolean pressureEdges(Drive d, Windows w, boolean state, List<Edge> into) {
+    private boolean pressureEdges(Drive d, Windows w, boolean state, List<BrakeEdge> into) {
         boolean on = state;
         double trigger = pressureTrigger();
         Signal smooth = d.front();
@@ -128,19 +121,28 @@ final class BrakeFinder {
                 continue;
             }
             boolean above = smooth.v()[i] > trigger;
-            if (above && !on && staysAbove(smooth, i, trigger)) {
-                into.add(new Edge(leftBefore(d.rawFront(), t, 3 * calibration.frontSigmaBar()), true));
+            if (above && !on && staysAbove(smooth, i, trigger, SUSTAINED_S)) {
+                double left = idleBefore(d.rawFront(), t) + 3 * calibration.frontSigmaBar();
+                double onset = leftBefore(d.rawFront(), t, left, LARGEST_DATING_BACK_S);
+                into.add(BrakeEdge.of(
+                        onset, true, Math.hypot(d.rawFront().period() / 2, FREE_PLAY_S / 2) / Math.sqrt(3)));
                 on = true;
             } else if (!above && on) {
-                into.add(new Edge(t, false));
+                into.add(BrakeEdge.off(t));
                 on = false;
             }
         }
         return on;
     }
 
-    private static boolean staysAbove(Signal s, int i, double level) {
-        for (int k = i; k < s.size() && s.t()[k] < s.t()[i] + SUSTAINED_S; k++) {
+    /** What the sensor read just before, when the pedal was free. */
+    private static double idleBefore(Signal raw, double t) {
+        double level = DecelerationEdges.median(raw, t - COASTING_FROM_S, t - COASTING_TO_S);
+        return Math.abs(level) < LARGEST_IDLE_BAR ? level : 0;
+    }
+
+    static boolean staysAbove(Signal s, int i, double level, double seconds) {
+        for (int k = i; k < s.size() && s.t()[k] < s.t()[i] + seconds; k++) {
             if (s.v()[k] <= level) {
                 return false;
             }
@@ -148,9 +150,14 @@ final class BrakeFinder {
         return true;
     }
 
-    /** The last instant before {@code t} at which the signal rose through {@code level}, at most 0.5 s back. */
-    private static double leftBefore(Signal raw, double t, double level) {
-        for (int i = raw.indexAtOrBefore(t); i > 0 && raw.t()[i - 1] >= t - LARGEST_DATING_BACK_S; i--) {
+    /** The last instant before {@code t} at which the signal rose through {@code level}, at most so far back. */
+    static double leftBefore(Signal raw, double t, double level, double farthestS) {
+        // The smoothed signal rises a little before the raw one does; the search starts where that has risen.
+        int risen = raw.indexAtOrBefore(t);
+        while (risen + 1 < raw.size() && raw.t()[risen + 1] < t + SUSTAINED_S && raw.v()[Math.max(0, risen)] <= level) {
+            risen++;
+        }
+        for (int i = risen; i > 0 && raw.t()[i - 1] >= t - farthestS; i--) {
             if (raw.v()[i - 1] <= level && raw.v()[i] > level) {
                 double share = (level - raw.v()[i - 1]) / (raw.v()[i] - raw.v()[i - 1]);
                 return raw.t()[i - 1] + share * (raw.t()[i] - raw.t()[i - 1]);
@@ -159,70 +166,13 @@ final class BrakeFinder {
         return t;
     }
 
-    /** Deceleration needs a memory: its threshold hangs on how the car coasted just before. */
-    private final class DecelerationEdges {
-        private final List<Edge> edges = new ArrayList<>();
-        private boolean on;
-        private double offLevel;
-
-        List<Edge> find() {
-            for (Windows w : Windows.of(log)) {
-                Drive d = read(w);
-                for (int i = 0; i < d.deceleration().size(); i++) {
-                    double t = d.deceleration().t()[i];
-                    if (t >= w.fromS() && t < w.toS()) {
-                        see(d, i);
-                    }
-                }
-            }
-            return edges;
-        }
-
-        private void see(Drive d, int i) {
-            Signal smooth = d.deceleration();
-            double t = smooth.t()[i];
-            double a = smooth.v()[i];
-            if (on) {
-                if (a <= offLevel) {
-                    edges.add(new Edge(t, false));
-                    on = false;
-                }
-                return;
-            }
-            double rise = Math.max(DECELERATION_TRIGGER, 5 * calibration.decelerationSmoothSigma());
-            if (a <= rise) {
-                return;
-            }
-            double known = coastingLevel(smooth, t);
-            double level = Double.isNaN(known) ? 0 : known;
-            if (a > level + rise && staysAbove(smooth, i, level + rise) && risesOn(smooth, i, level)) {
-                double dating = Math.max(DECELERATION_DATING, 2 * calibration.decelerationSigma());
-                edges.add(new Edge(leftBefore(d.rawDeceleration(), t, level + dating), true));
-                on = true;
-                offLevel = level + rise;
-            }
-        }
-
-        private boolean risesOn(Signal s, int i, double level) {
-            for (int k = i; k < s.size(); k++) {
-                if (s.v()[k] >= BRAKING_MPS2) {
-                    return true;
-                }
-                if (s.v()[k] <= level) {
-                    return false;
-                }
-            }
-            return false;
-        }
-    }
-
-    private List<BrakeApplication> applications(List<Edge> edges, OnsetSource source) {
+    private List<BrakeApplication> applications(List<BrakeEdge> edges, OnsetSource source) {
         List<BrakeApplication> out = new ArrayList<>();
         for (int i = 0; i < edges.size(); i++) {
             if (!edges.get(i).on()) {
                 continue;
             }
-            double onset = edges.get(i).t();
+            BrakeEdge onset = edges.get(i);
             int modulations = 0;
             while (i + 2 < edges.size()
                     && edges.get(i + 2).t() - edges.get(i + 1).t() < RELEASE_S) {
@@ -231,7 +181,8 @@ final class BrakeFinder {
             }
             double off = i + 1 < edges.size() ? edges.get(i + 1).t() : log.durationS();
             double next = i + 2 < edges.size() ? edges.get(i + 2).t() : Double.POSITIVE_INFINITY;
-            out.add(new BrakeApplication(onset, off, source, modulations, next));
+            Figure u = Figure.of(onset.uncertaintyS());
+            out.add(new BrakeApplication(onset.t(), off, source, modulations, next, u, onset.stageS()));
         }
         return out;
     }

@@ -20,6 +20,13 @@ public enum FlagCode {
     NO_ENTRY_SPEED(Validity.NOTE),
     NO_COASTING_LEVEL(Validity.NOTE),
     NOT_COMPUTED(Validity.NOTE),
+    REFERENCE_BRIDGED(Validity.NOTE),
+    REFERENCE_LOST(Validity.REPEAT),
+    CLOCK_JUMP(Validity.REPEAT),
+    SPEED_LATE_UNKNOWN(Validity.NOTE),
+    IMPLAUSIBLE_STOP(Validity.REPEAT),
+    SENSOR_DROPOUT(Validity.NOTE),
+    ONSET_UNCLEAR(Validity.NOTE),
     SENSOR_SUSPECT(Validity.NOTE),
     NOT_STARTED(Validity.NOTE);
 

@@ -21,20 +21,21 @@ public record FusedStop(Figure entrySpeed, Figure distance, Figure latency, Figu
         return new FusedStop(unknown, unknown, unknown, unknown);
     }
 
-    static FusedStop of(Drive drive, BrakeApplication brake, double onsetS, double restSpeedRms) {
+    /** @param shiftS by how much the receiver's readings were moved back already, s */
+    static FusedStop of(Drive drive, BrakeApplication brake, double onsetS, double restSpeedRms, double shiftS) {
         return FusedSpeed.of(drive)
                 .filter(f -> f.speed().covers(onsetS))
-                .map(f -> measured(f, brake.from(onsetS), restSpeedRms))
+                .map(f -> measured(f, brake.from(onsetS), restSpeedRms, shiftS))
                 .orElseGet(() -> none("it needs speed at 20 Hz or less and an accelerometer that is faster"));
     }
 
-    private static FusedStop measured(FusedSpeed fused, BrakeApplication brake, double restSpeedRms) {
+    private static FusedStop measured(FusedSpeed fused, BrakeApplication brake, double restSpeedRms, double shiftS) {
         StopExtent extent = StopExtent.of(fused.speed(), brake, restSpeedRms);
         ToDoubleFunction<StopExtent> distance = e -> fused.speed().integral(e.onsetS(), e.lastSampleS()) + e.tailM();
         return new FusedStop(
                 Figure.of(fused.speed().at(extent.onsetS())),
                 Figure.of(distance.applyAsDouble(extent)),
-                Figure.of(fused.latencyS()),
+                Figure.of(shiftS + fused.latencyS()),
                 Figure.of(fused.biasMps2()));
     }
 }

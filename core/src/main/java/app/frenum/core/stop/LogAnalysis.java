@@ -1,11 +1,15 @@
 package app.frenum.core.stop;
 
 import app.frenum.core.log.Calibration;
+import app.frenum.core.log.Channel;
+import app.frenum.core.log.ClockJumps;
 import app.frenum.core.log.Drive;
 import app.frenum.core.log.HealthCode;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
+import app.frenum.core.log.Signal;
+import app.frenum.core.log.SoundTemperature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -49,6 +53,8 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
                 worst = Math.max(worst, disagreement(log, measurer, calibration, brake));
             }
         }
+        health.addAll(clockJumps(log, calibration, stops));
+        health.addAll(dropouts(log));
         if (worst > DISAGREEMENT) {
             health.add(HealthFinding.ofLog(
                     HealthCode.SPEED_DISAGREES,
@@ -108,6 +114,44 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
         double end = extent.lastSampleS();
         return extent.endS() - extent.onsetS() >= SHORTEST_S
                 && drive.deceleration().max(extent.onsetS(), end) >= BrakeFinder.BRAKING_MPS2;
+    }
+
+    private static List<HealthFinding> clockJumps(Log log, Calibration calibration, List<MeasuredStop> stops) {
+        List<HealthFinding> found = new ArrayList<>();
+        for (MeasuredStop s : stops) {
+            Signal speed = Drive.read(log, calibration.offsets(), s.onsetS() - 1, s.endS() + 1)
+                    .speed();
+            for (double[] jump : ClockJumps.in(speed, s.onsetS() - 1, s.endS() + 1)) {
+                found.add(new HealthFinding(
+                        HealthCode.CLOCK_JUMP,
+                        "",
+                        "its clock steps by %.2f s at %.2f s while the car goes on as if no time had passed"
+                                .formatted(jump[1] - jump[0], jump[0]),
+                        jump[0],
+                        jump[1]));
+            }
+        }
+        return found;
+    }
+
+    private static List<HealthFinding> dropouts(Log log) {
+        List<HealthFinding> found = new ArrayList<>();
+        for (Channel c : log.channels()) {
+            if (c.role().isDiscTemperature()) {
+                double[] left =
+                        SoundTemperature.of(log, c.role(), 0, log.durationS()).left();
+                if (left.length > 0) {
+                    found.add(new HealthFinding(
+                            HealthCode.SENSOR_DROPOUT,
+                            c.name(),
+                            "%d readings that no disc can have, the first at %.2f s; they were left out"
+                                    .formatted(left.length, left[0]),
+                            left[0],
+                            left[left.length - 1]));
+                }
+            }
+        }
+        return found;
     }
 
     /** Share by which the accelerometer's integral over a stop misses the change of speed. */

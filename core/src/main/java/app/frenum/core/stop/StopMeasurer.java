@@ -1,13 +1,19 @@
 package app.frenum.core.stop;
 
+import static app.frenum.core.quantity.Unit.G;
+
 import app.frenum.core.log.Calibration;
+import app.frenum.core.log.ClockJumps;
 import app.frenum.core.log.Drive;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.Smoothing;
+import app.frenum.core.log.SoundTemperature;
+import app.frenum.core.log.SpeedLatency;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.log.WheelReference;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -31,6 +37,12 @@ final class StopMeasurer {
     private static final double LIFT_DROP = 0.30;
     private static final double LIFT_S = 0.25;
     private static final double PEAK_SEARCH_S = 10;
+    private static final double IDLE_FROM_S = 2.0;
+    private static final double IDLE_TO_S = 0.3;
+    /** How far back a sound temperature may stand in for one that is known to be bad, s. */
+    private static final double STAND_IN_S = 2;
+    /** A braking from which each disc of a light car takes more than 20 kJ, as half of v0² − v2², m²/s². */
+    private static final double HEATING_M2S2 = 80;
 
     private final Log log;
     private final Calibration calibration;
@@ -45,7 +57,19 @@ final class StopMeasurer {
     }
 
     Drive read(double onset, double off) {
-        return Drive.read(log, calibration.offsets(), onset - BEFORE_S, off + AFTER_S);
+        return Drive.read(log, idleBefore(onset), onset - BEFORE_S, off + AFTER_S);
+    }
+
+    /** The offsets, with the level that pressures had just before this stop: they drift. */
+    private Drive.Offsets idleBefore(double onset) {
+        Drive before = Drive.read(log, calibration.offsets(), onset - BEFORE_S, onset);
+        return calibration.offsets().withIdle(idle(before.rawFront(), onset), idle(before.rawRear(), onset));
+    }
+
+    /** Median over the 2 s before the onset, less the last bit; 0 where the pedal was not free then. */
+    private double idle(Signal pressure, double onset) {
+        double level = DecelerationEdges.median(pressure, onset - IDLE_FROM_S, onset - IDLE_TO_S);
+        return Math.abs(level) < BrakeFinder.LARGEST_IDLE_BAR ? level : 0;
     }
 
     /** @param source what says where the onset is: the signal that found the brake, or a hand */
@@ -66,6 +90,7 @@ final class StopMeasurer {
         private final PlateauWindow plateau;
         private final Slip slip;
         private final List<Flag> flags = new ArrayList<>();
+        private final Figure known;
 
         Measurement(Drive drive, StopExtent extent, BrakeApplication brake) {
             this.drive = drive;
@@ -76,21 +101,27 @@ final class StopMeasurer {
             end = extent.lastSampleS();
             v0 = speed.at(onset);
             v2 = extent.kind() == StopKind.STOP ? 0 : speed.at(end);
-            plateau = PlateauWindow.of(speed, onset, end, v0, v2);
+            known = wholeSpeed();
+            plateau = known.isKnown() ? PlateauWindow.of(speed, onset, end, v0, v2) : null;
             slip = Slip.of(drive, onset, end, plateau);
         }
 
         MeasuredStop result(OnsetSource source) {
-            Figure start = windowStart();
+            Figure start = known.isKnown() ? windowStart() : known;
             Figure distance = start.map(t -> speed.integral(t, end) + extent.tailM());
             Figure time = start.map(t -> extent.endS() - t);
-            Figure mfdd =
-                    plateau == null ? Figure.unknown("speed never falls through the plateau's window") : plateau.mfdd();
+            Figure mfdd = plateau == null
+                    ? known.isKnown() ? Figure.unknown("speed never falls through the plateau's window") : known
+                    : plateau.mfdd();
             Figure frontMean = plateauMean(drive.front(), "no front pressure was logged");
             Figure corrected = corrected(distance);
             boolean gripLimited = slip.limitedShare() > GRIP_LIMITED_SHARE;
             flagEntry();
             flagTrace(gripLimited);
+            flagSpeed();
+            flagImplausible(start, distance);
+            Map<WheelPosition, Double> startTemperatures = startTemperatures();
+            Map<WheelPosition, Double> peakTemperatures = peakTemperatures();
             return new MeasuredStop(
                     extent.kind(),
                     options.basis(),
@@ -117,14 +148,68 @@ final class StopMeasurer {
                     frontShare(),
                     effectiveness(mfdd, frontMean, gripLimited),
                     brake,
-                    startTemperatures(),
-                    peakTemperatures(),
+                    startTemperatures,
+                    peakTemperatures,
                     PedalCurve.of(drive.front(), drive.travel(), onset, end),
                     slip.locked(),
-                    StopUncertainty.of(v0, 1 / speed.period(), distance, corrected, time, mfdd, mfddUncertainty()),
-                    FusedStop.of(drive, brake, onset, calibration.restSpeedRms()),
+                    StopUncertainty.of(
+                            v0,
+                            uDistance(distance, time),
+                            distance,
+                            corrected,
+                            time.map(t -> uTime()),
+                            mfdd,
+                            mfddUncertainty()),
+                    FusedStop.of(
+                            drive,
+                            brake,
+                            onset,
+                            calibration.restSpeedRms(),
+                            calibration.offsets().latency().shiftS()),
                     gripLimited,
                     List.copyOf(flags));
+        }
+
+        /** Whether speed is known all through the stop: neither lost with the wheels nor torn by the clock. */
+        private Figure wholeSpeed() {
+            for (double[] lost : drive.wheelReference().lost()) {
+                if (lost[0] < end && lost[1] > onset) {
+                    return Figure.unknown(
+                            "the wheels lost the vehicle's speed for %.1f s".formatted(lost[1] - lost[0]));
+                }
+            }
+            return ClockJumps.in(speed, onset, end).isEmpty()
+                    ? Figure.of(1)
+                    : Figure.unknown("the logger's clock jumped in this stop");
+        }
+
+        /** Of a distance from the onset, everything that may be wrong with it. */
+        private Figure uDistance(Figure distance, Figure time) {
+            if (!distance.isKnown()) {
+                return distance;
+            }
+            double u = Uncertainty.loggedM(v0, time.value(), 1 / speed.period());
+            for (WheelReference.Bridge b : drive.wheelReference().bridges()) {
+                u = b.touches(onset, end) ? Math.hypot(u, b.uncertaintyM()) : u;
+            }
+            if (options.basis() == DistanceBasis.ONSET_TO_REST) {
+                u = Math.hypot(u, v0 * brake.onsetUncertainty().orElse(0));
+                SpeedLatency latency = calibration.offsets().latency();
+                u = Math.hypot(u, v0 * (isOnsetOfSpeed() ? 0 : latency.uncertaintyS()));
+            }
+            return Figure.of(u);
+        }
+
+        /** Whether onset and distance are read from one signal, so that its delay is in both. */
+        private boolean isOnsetOfSpeed() {
+            return brake.source() == OnsetSource.DECELERATION && !drive.hasDecelerationSensor();
+        }
+
+        private double uTime() {
+            double ends = speed.period() / 2 * Math.sqrt(2.0 / 3);
+            return options.basis() == DistanceBasis.ONSET_TO_REST
+                    ? Math.hypot(ends, brake.onsetUncertainty().orElse(0))
+                    : ends;
         }
 
         private Figure noPressure() {
@@ -260,9 +345,17 @@ final class StopMeasurer {
         private Map<WheelPosition, Double> startTemperatures() {
             Map<WheelPosition, Double> out = new EnumMap<>(WheelPosition.class);
             for (WheelPosition w : WheelPosition.values()) {
-                Signal t = log.signal(Role.discTemperature(w), onset - PEAK_SEARCH_S, onset);
-                if (!t.isEmpty()) {
+                SoundTemperature disc = SoundTemperature.of(log, Role.discTemperature(w), onset - PEAK_SEARCH_S, onset);
+                Signal t = disc.signal();
+                boolean badNow = !t.isEmpty() && disc.leftOut(t.last(), onset);
+                if (!t.isEmpty() && !(badNow && onset - t.last() > STAND_IN_S)) {
                     out.put(w, t.v()[t.size() - 1]);
+                }
+                if (disc.leftOut(onset - STAND_IN_S, extent.endS() + PEAK_SEARCH_S)) {
+                    flag(
+                            FlagCode.SENSOR_DROPOUT,
+                            "the %s disc's temperature dropped out or jumped; those readings were left out"
+                                    .formatted(w.label()));
                 }
             }
             return out;
@@ -271,16 +364,29 @@ final class StopMeasurer {
         private Map<WheelPosition, Double> peakTemperatures() {
             Map<WheelPosition, Double> out = new EnumMap<>(WheelPosition.class);
             for (WheelPosition w : WheelPosition.values()) {
-                Signal t = log.signal(
-                        Role.discTemperature(w),
-                        onset - 1,
-                        Math.min(brake.nextOnsetS(), extent.endS() + PEAK_SEARCH_S));
-                if (!t.isEmpty() && t.last() > onset) {
-                    Signal smooth = Smoothing.lowPass(t, Smoothing.TEMPERATURE_HZ);
-                    out.put(w, smooth.max(onset, smooth.last()));
+                double until = Math.min(brake.nextOnsetS(), extent.endS() + PEAK_SEARCH_S);
+                Signal t = SoundTemperature.of(log, Role.discTemperature(w), onset - 1, until)
+                        .signal();
+                if (t.isEmpty() || t.last() <= onset) {
+                    continue;
                 }
+                if (isHeld(t)) {
+                    flag(
+                            FlagCode.SENSOR_SUSPECT,
+                            "the %s disc's temperature stayed at one value through this stop: it is stuck"
+                                    .formatted(w.label()));
+                    continue;
+                }
+                Signal smooth = Smoothing.lowPass(t, Smoothing.TEMPERATURE_HZ);
+                out.put(w, smooth.max(Math.max(onset, smooth.first()), smooth.last()));
             }
             return out;
+        }
+
+        /** Whether a braking that must heat any disc left no trace at all in what a sensor tells. */
+        private boolean isHeld(Signal t) {
+            boolean heating = (v0 * v0 - v2 * v2) / 2 > HEATING_M2S2 && t.size() > 5 && t.last() > extent.endS();
+            return heating && Arrays.stream(t.v()).skip(1).allMatch(x -> x == t.v()[0]);
         }
 
         private void flagEntry() {
@@ -348,8 +454,47 @@ final class StopMeasurer {
                     .filter(f -> f.discredits(onset, extent.endS()))
                     .findFirst()
                     .ifPresent(f -> flag(FlagCode.SENSOR_SUSPECT, f.channel() + " " + f.message()));
-            if (plateau == null) {
+            if (plateau == null && known.isKnown()) {
                 flag(FlagCode.NOT_COMPUTED, "speed never falls through the plateau's window, so there is no MFDD");
+            }
+        }
+
+        private void flagSpeed() {
+            if (!known.isKnown()) {
+                boolean clock = drive.wheelReference().lost().stream().noneMatch(l -> l[0] < end && l[1] > onset);
+                flag(
+                        clock ? FlagCode.CLOCK_JUMP : FlagCode.REFERENCE_LOST,
+                        known.reason() + ": no distance can be had");
+            }
+            if (drive.wheelReference().bridges().stream().anyMatch(b -> b.touches(onset, end))) {
+                flag(
+                        FlagCode.REFERENCE_BRIDGED,
+                        "all wheels slipped at once: the vehicle's speed was bridged by a straight line");
+            }
+            if (!calibration.offsets().latency().seconds().isKnown()
+                    && !isOnsetOfSpeed()
+                    && options.basis() == DistanceBasis.ONSET_TO_REST) {
+                flag(
+                        FlagCode.SPEED_LATE_UNKNOWN,
+                        "how late this receiver tells is not known: "
+                                + calibration.offsets().latency().seconds().reason());
+            }
+            if (brake.stageS() > 0 && options.basis() == DistanceBasis.ONSET_TO_REST) {
+                flag(
+                        FlagCode.ONSET_UNCLEAR,
+                        "the car slowed a little for %.1f s before: its engine, or a light foot; the ± holds both"
+                                .formatted(brake.stageS()));
+            }
+        }
+
+        /** Beyond what tyres can give something else is wrong. */
+        private void flagImplausible(Figure start, Figure distance) {
+            Figure mean = meanDeceleration(start, distance);
+            if (mean.isKnown() && mean.value() > options.largestDecelerationMps2()) {
+                flag(
+                        FlagCode.IMPLAUSIBLE_STOP,
+                        "a mean of %.2f g is more than its tyres can give: braked before the mark, another speed than written, or another unit"
+                                .formatted(mean.value() / G));
             }
         }
 

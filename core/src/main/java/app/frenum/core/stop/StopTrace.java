@@ -6,6 +6,7 @@ import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.Smoothing;
+import app.frenum.core.log.SoundTemperature;
 import app.frenum.core.log.WheelPosition;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -35,7 +36,9 @@ public record StopTrace(double[] time, double[] distance, Map<String, double[]> 
         put(lines, "front", drive.front(), speed);
         put(lines, "rear", drive.rear(), speed);
         for (WheelPosition w : WheelPosition.values()) {
-            Signal t = log.signal(Role.discTemperature(w), from - SMOOTHING_MARGIN_S, to + SMOOTHING_MARGIN_S);
+            Signal t = SoundTemperature.of(
+                            log, Role.discTemperature(w), from - SMOOTHING_MARGIN_S, to + SMOOTHING_MARGIN_S)
+                    .signal();
             put(lines, w.key(), Smoothing.lowPass(t, Smoothing.TEMPERATURE_HZ), speed);
         }
         double[] time = Arrays.stream(speed.t()).map(t -> t - onsetS).toArray();

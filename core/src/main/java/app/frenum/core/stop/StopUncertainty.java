@@ -29,9 +29,8 @@ public record StopUncertainty(
     }
 
     static StopUncertainty of(
-            double v0, double rateHz, Figure distance, Figure corrected, Figure time, Figure mfdd, Figure uMfdd) {
+            double v0, Figure uDistance, Figure distance, Figure corrected, Figure uTime, Figure mfdd, Figure uMfdd) {
         double uV = Uncertainty.LOGGED_SPEED_MPS;
-        Figure uDistance = time.map(t -> Uncertainty.loggedM(v0, t, rateHz));
         double relative = uDistance.isKnown() && distance.isKnown()
                 ? Uncertainty.correctedM(1, uDistance.value() / distance.value(), v0, uV)
                 : Double.NaN;
@@ -42,7 +41,7 @@ public record StopUncertainty(
                 Figure.of(uV),
                 uDistance,
                 corrected.map(s -> s * relative),
-                time.map(t -> 0.5 / rateHz * Math.sqrt(2.0 / 3)),
+                uTime,
                 uMfdd,
                 distance.map(s -> v0 * v0 / (2 * s) * relative),
                 uLost);

@@ -47,9 +47,11 @@ class StopMeasurerTest {
     void uncertaintiesFollowTheLogger() {
         StopUncertainty u = only(KnownStop.logged()).uncertainty();
         double time = KnownStop.REST - KnownStop.ONSET;
-        assertThat(u.distance().value()).isCloseTo(Math.hypot(0.03 * time, 25 * 0.005 / Math.sqrt(3)), within(0.002));
+        double logger = Math.hypot(0.03 * time, 25 * 0.005 / Math.sqrt(3));
+        double onset = Math.hypot(0.005, 0.01) / Math.sqrt(3);
+        assertThat(u.distance().value()).isCloseTo(Math.hypot(logger, 25 * onset), within(0.002));
         assertThat(u.correctedDistance().value()).isGreaterThan(u.distance().value());
-        assertThat(u.time().value()).isCloseTo(0.005 * Math.sqrt(2.0 / 3), within(1e-4));
+        assertThat(u.time().value()).isCloseTo(Math.hypot(0.005 * Math.sqrt(2.0 / 3), onset), within(1e-4));
         assertThat(u.lostTime().isKnown()).isTrue();
     }
 

@@ -83,7 +83,9 @@ class StopVectorsTest {
             speed[i] = Math.max(0, 20 - a * t[i]);
         }
         StopExtent extent = StopExtent.of(
-                new Signal(t, speed), new BrakeApplication(0, 3.5, OnsetSource.SWITCH, 0, Double.POSITIVE_INFINITY), 0);
+                new Signal(t, speed),
+                new BrakeApplication(0, 3.5, OnsetSource.SWITCH, 0, Double.POSITIVE_INFINITY, null, null),
+                0);
         assertThat(extent.tailM()).isCloseTo(out(v, "distanceM"), SIX_FIGURES);
         assertThat(extent.tailS()).isCloseTo(out(v, "timeS"), SIX_FIGURES);
     }
