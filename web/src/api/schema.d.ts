@@ -966,8 +966,11 @@ export interface components {
             offS: number;
             /** Format: double */
             onsetS: number;
+            onsetUncertainty: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             source: "SWITCH" | "PRESSURE" | "DECELERATION" | "HAND";
+            /** Format: double */
+            stageS: number;
         };
         Braking: {
             from: components["schemas"]["WrittenQuantity"];
@@ -1018,9 +1021,9 @@ export interface components {
         };
         CheckView: {
             /** @enum {string} */
-            code: "BASIS" | "ONSET_SOURCE" | "NOMINAL_SPEED" | "LOAD" | "SURFACE" | "TOO_FEW" | "FEW_STOPS" | "OTHER_DAY" | "START_TEMPERATURE" | "DRIFT" | "AMBIENT" | "TYRE_PRESSURE" | "FACTORS" | "INSTRUMENTS" | "STRUCK_OUT_SHARE" | "LEARNING" | "BEDDING" | "GRADE" | "ENTRY_SPEED" | "DRIVER" | "OUTLIER" | "INSTRUMENT_FLOOR" | "GRIP";
+            code: "BASIS" | "ONSET_SOURCE" | "NOMINAL_SPEED" | "LOAD" | "PHASE" | "SURFACE" | "TOO_FEW" | "FEW_STOPS" | "OTHER_DAY" | "START_TEMPERATURE" | "DRIFT" | "AMBIENT" | "TYRE_PRESSURE" | "FACTORS" | "INSTRUMENTS" | "STRUCK_OUT_SHARE" | "LEARNING" | "BEDDING" | "GRADE" | "ENTRY_SPEED" | "DRIVER" | "OUTLIER" | "INSTRUMENT_FLOOR" | "GRIP" | "ORDER" | "REFERENCE" | "SPEED_LATENCY";
             /** @enum {string} */
-            level: "BLOCK" | "CAUTION" | "PASS";
+            level: "BLOCK" | "CAUTION" | "NOT_KNOWN" | "PASS";
             message: string;
             title: string;
         };
@@ -1047,6 +1050,8 @@ export interface components {
             comparisons: components["schemas"]["Pair"][];
             /** Format: double */
             nominalSpeed: number;
+            others: components["schemas"]["ComparisonView"][];
+            phase: string;
             sides: components["schemas"]["SideView"][];
             /** Format: uuid */
             testId: string;
@@ -1372,7 +1377,7 @@ export interface components {
         };
         Flag: {
             /** @enum {string} */
-            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "SENSOR_SUSPECT" | "NOT_STARTED";
+            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "REFERENCE_BRIDGED" | "REFERENCE_LOST" | "CLOCK_JUMP" | "SPEED_LATE_UNKNOWN" | "IMPLAUSIBLE_STOP" | "SENSOR_DROPOUT" | "ONSET_UNCLEAR" | "SENSOR_SUSPECT" | "NOT_STARTED";
             message: string;
         };
         FluidView: {
@@ -1524,7 +1529,7 @@ export interface components {
                 [key: string]: components["schemas"]["WrittenQuantity"];
             };
             /** @enum {string} */
-            pedal: "FIRM" | "NORMAL" | "LONG_SOFT" | "TO_THE_FLOOR";
+            pedal: "FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR";
             rearFirst: boolean;
             switches: {
                 [key: string]: boolean;
@@ -1545,7 +1550,7 @@ export interface components {
         HealthFinding: {
             channel: string;
             /** @enum {string} */
-            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE";
+            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT";
             /** Format: double */
             fromS: number;
             message: string;
@@ -1935,8 +1940,11 @@ export interface components {
             decelerationMps2: number;
             /** Format: double */
             frontBar: number;
+            frontDrift: components["schemas"]["PressureBaseline"];
+            latency: components["schemas"]["SpeedLatency"];
             /** Format: double */
             rearBar: number;
+            rearDrift: components["schemas"]["PressureBaseline"];
         };
         OnsetFit: {
             accepted: boolean;
@@ -1953,6 +1961,13 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        OrderView: {
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            driftPerStop: number;
+            interval: components["schemas"]["Interval"];
         };
         Outlook: {
             brakeForceShare: components["schemas"]["WrittenFigure"];
@@ -1974,17 +1989,26 @@ export interface components {
             candidate: string;
             /** Format: uuid */
             candidateId: string;
+            chance: components["schemas"]["WrittenFigure"];
             checks: components["schemas"]["CheckView"][];
             degreesOfFreedom: components["schemas"]["WrittenFigure"];
             difference: components["schemas"]["WrittenFigure"];
             differencePercent: components["schemas"]["WrittenFigure"];
+            early: boolean;
+            extended: boolean;
             hedgesG: components["schemas"]["WrittenFigure"];
             holmP: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            howSure: "VERY_SURE" | "FAIRLY_SURE" | "LEANING" | "CANNOT_TELL";
             instrumentFloor: components["schemas"]["WrittenFigure"];
+            interval: components["schemas"]["Interval"];
             interval90: components["schemas"]["Interval"];
             interval95: components["schemas"]["Interval"];
+            /** Format: double */
+            level: number;
             margin: components["schemas"]["WrittenFigure"];
             metres: components["schemas"]["Metres"];
+            orderAdjusted: components["schemas"]["OrderView"];
             p: components["schemas"]["WrittenFigure"];
             permutationP: components["schemas"]["WrittenFigure"];
             sdRatio: components["schemas"]["WrittenFigure"];
@@ -2139,6 +2163,10 @@ export interface components {
             smallestM: number;
             /** Format: int32 */
             stops: number;
+        };
+        PressureBaseline: {
+            bar: number[];
+            t: number[];
         };
         Procedure: {
             abortRules: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR")[];
@@ -2332,8 +2360,12 @@ export interface components {
             load: string;
             nominalSpeed: components["schemas"]["WrittenQuantity"];
             note: string;
+            pedalEffort: string;
             pedalFeel: string;
+            phase: string;
+            readOn: string;
             reason: string;
+            secondsAfterRest: components["schemas"]["WrittenQuantity"];
             series: string;
             startTemperatures: {
                 [key: string]: components["schemas"]["WrittenQuantity"];
@@ -2395,6 +2427,11 @@ export interface components {
             figures: string[];
             label: string;
             slot: string;
+        };
+        SpeedLatency: {
+            seconds: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            uncertaintyS: number;
         };
         SseEmitter: {
             /** Format: int64 */

@@ -1,6 +1,6 @@
 import { cx } from './cx';
 
-export type StatusKind = 'pass' | 'caution' | 'block' | 'struck' | 'wait';
+export type StatusKind = 'pass' | 'caution' | 'block' | 'struck' | 'wait' | 'unknown';
 
 const LOOKS: Record<StatusKind, { colour: string; shape: React.ReactNode }> = {
   pass: { colour: 'text-pass', shape: <path d="M2 8.5 6 12.5 14 3.5" strokeWidth="2.6" fill="none" /> },
@@ -15,6 +15,10 @@ const LOOKS: Record<StatusKind, { colour: string; shape: React.ReactNode }> = {
   struck: {
     colour: 'text-ink-3',
     shape: <path d="M8 1v14M3 11l10-6" strokeWidth="1.6" strokeDasharray="3 2" fill="none" />,
+  },
+  unknown: {
+    colour: 'text-ink-3',
+    shape: <circle cx="8" cy="8" r="5.5" strokeWidth="1.6" strokeDasharray="2.5 2.5" fill="none" />,
   },
   wait: {
     colour: 'text-ink',

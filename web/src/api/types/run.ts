@@ -11,7 +11,7 @@ export type HandReadings = {
   time: Quantity | null;
   peaks: Partial<Record<Wheel, Quantity>>;
   lateS: number;
-  pedal: 'FIRM' | 'NORMAL' | 'LONG_SOFT' | 'TO_THE_FLOOR' | null;
+  pedal: 'FIRM' | 'NORMAL' | 'HARD' | 'LONG_SOFT' | 'TO_THE_FLOOR' | null;
   lockSeen: boolean;
   rearFirst: boolean;
   switches: Record<string, boolean>;

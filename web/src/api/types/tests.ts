@@ -14,8 +14,10 @@ export type Check = Schemas['CheckView'];
 export type Side = Figures<Schemas['SideView']>;
 export type Pair = Omit<
   Figures<Schemas['Pair']>,
-  'interval95' | 'interval90' | 'metres' | 'sdRatioInterval'
+  'interval95' | 'interval90' | 'interval' | 'metres' | 'sdRatioInterval' | 'orderAdjusted'
 > & {
+  interval: Interval | null;
+  orderAdjusted: Schemas['OrderView'] | null;
   interval95: Interval | null;
   interval90: Interval | null;
   sdRatioInterval: Interval | null;
@@ -23,8 +25,10 @@ export type Pair = Omit<
 };
 export type Comparison = Omit<
   Schemas['ComparisonView'],
-  'sides' | 'comparisons' | 'carLengthM' | 'carWidthM'
+  'sides' | 'comparisons' | 'carLengthM' | 'carWidthM' | 'phase' | 'others'
 > & {
+  phase: string | null;
+  others: Comparison[];
   sides: Side[];
   comparisons: Pair[];
   carLengthM: number | null;

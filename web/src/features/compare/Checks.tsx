@@ -8,6 +8,7 @@ const WORDS = {
   PASS: ['pass', 'Pass'],
   CAUTION: ['caution', 'Caution'],
   BLOCK: ['block', 'Blocks'],
+  NOT_KNOWN: ['unknown', 'Not known'],
 } as const;
 
 /** What could be wrong with a comparison, check by check. */

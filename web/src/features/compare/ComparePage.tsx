@@ -1,11 +1,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { comparison, test } from '../../api/queries';
+import type { Comparison } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { Button } from '../../ui/Button';
 import { EmptySlab, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Compared } from './Compared';
+import { groupName, Together } from './Together';
 
 /** Which configuration stops shorter, how sure that is, and what could be wrong with it. */
 export function ComparePage() {
@@ -30,16 +32,21 @@ export function ComparePage() {
           {(data) => {
             const pair =
               data.comparisons.find((c) => c.candidateId === query.get('candidate')) ?? data.comparisons[0];
+            const letters = new Map(configurations.map((c, i) => [c.id, letterOf(i)]));
+            const shared = { letters, includeStruckOut, set, testId, expectation };
             return pair ? (
-              <Compared
-                data={data}
-                pair={pair}
-                letters={new Map(configurations.map((c, i) => [c.id, letterOf(i)]))}
-                includeStruckOut={includeStruckOut}
-                set={set}
-                testId={testId}
-                expectation={expectation}
-              />
+              <>
+                <Together groups={[data, ...data.others]} letters={letters} />
+                <Compared data={data} pair={pair} {...shared} />
+                {data.others.map((group) => (
+                  <OtherGroup
+                    key={groupName(group)}
+                    group={group}
+                    candidate={query.get('candidate')}
+                    shared={shared}
+                  />
+                ))}
+              </>
             ) : (
               <NothingToCompare testId={testId} />
             );
@@ -48,6 +55,17 @@ export function ComparePage() {
       )}
     </Loaded>
   );
+}
+
+/** Stops of the same test that are not like the first ones, with verdicts of their own. */
+function OtherGroup(props: {
+  group: Comparison;
+  candidate: string | null;
+  shared: Omit<Parameters<typeof Compared>[0], 'data' | 'pair'>;
+}) {
+  const pair =
+    props.group.comparisons.find((c) => c.candidateId === props.candidate) ?? props.group.comparisons[0];
+  return pair ? <Compared data={props.group} pair={pair} {...props.shared} /> : null;
 }
 
 function NothingToCompare({ testId }: { testId: string }) {

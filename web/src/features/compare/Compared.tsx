@@ -97,13 +97,13 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
             </p>
           )}
         </div>
-        {pair.interval95 && pair.difference.value !== undefined && pair.margin.value !== undefined && (
+        {pair.interval && pair.difference.value !== undefined && pair.margin.value !== undefined && (
           <div className="w-[400px] max-w-full">
             <IntervalTape
               letter={b}
               difference={pair.difference.value}
-              low={pair.interval95.low}
-              high={pair.interval95.high}
+              low={pair.interval.low}
+              high={pair.interval.high}
               margin={pair.margin.value}
               sign={time ? 1 : -1}
               better={time ? 'harder' : 'shorter'}

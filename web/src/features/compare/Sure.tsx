@@ -1,24 +1,21 @@
 import type { Pair } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { number } from '../../units/units';
-import { byChance, howSure } from './words';
+import { byChance, howSure, rangeWords } from './words';
 
 /** How sure the verdict is, under its sentence. */
 export function Sure({ pair, time }: { pair: Pair; time: boolean }) {
   const { units } = usePreferences();
-  const shown = time ? units.deceleration : units.distance;
-  if (!pair.interval95) {
+  if (!pair.interval || pair.verdict === 'NOT_COMPARABLE') {
     return <>The figures of each side stand below; nothing is claimed about their difference.</>;
   }
-  const sign = time ? 1 : -1;
-  const ends = [sign * shown.of(pair.interval95.low), sign * shown.of(pair.interval95.high)].sort(
-    (x, y) => x - y,
-  );
+  const early = pair.level > 0.9501;
   return (
     <>
-      <b className="font-[650] text-ink">{howSure(pair.p.value)}.</b> 95 % range{' '}
-      {number(ends[0] ?? 0, shown.decimals)} to {number(ends[1] ?? 0, shown.decimals)} {shown.unit}{' '}
-      {time ? 'harder' : 'shorter'}; {byChance(pair.p.value)}. For this car, load, tyres and lane.
+      <b className="font-[650] text-ink">{howSure(pair)}.</b> {number(100 * pair.level, early ? 1 : 0)} %
+      range {rangeWords(pair.interval, time, units)}
+      {early && ', wider because it was looked at before the planned end'}; {byChance(pair.chance.value)}. For
+      this car, load, tyres and lane.
     </>
   );
 }

@@ -14,6 +14,7 @@ const PEDALS: [Pedal, string][] = [
   ['NORMAL', 'normal'],
   ['LONG_SOFT', 'long, soft'],
   ['TO_THE_FLOOR', 'to the floor'],
+  ['HARD', 'hard'],
 ];
 type Instrument = HandReadings['instrument'];
 const MOST_PEOPLE = 3;

@@ -3,7 +3,6 @@ package app.frenum.cli;
 import app.frenum.cli.FrenumCli.BadRequest;
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.Comparison;
-import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.compare.LoggedStops;
 import app.frenum.core.compare.Margin;
@@ -78,23 +77,31 @@ final class CompareCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Optional<Quantity> speed = Inputs.quantity("--nominal", nominal, Dimension.SPEED);
-        List<Side> sides = candidates.isEmpty() ? sheetSides(speed) : logSides(speed);
-        List<Comparison> comparisons = Comparisons.of(
-                sides.get(0),
-                sides.subList(1, sides.size()),
-                margin(sides.get(0).basis()));
         PrintWriter out = spec.commandLine().getOut();
-        if (json || !FrenumCli.isTerminal()) {
-            out.println(FrenumCli.json(ComparisonJson.of(sides, comparisons)));
+        if (candidates.isEmpty()) {
+            answer(out, sheetGroups(speed));
         } else {
-            comparisons.forEach(c -> print(out, c));
+            answer(out, List.of(ComparedGroup.of(logSides(speed), this::margin)));
         }
         out.flush();
         return FrenumCli.DONE;
     }
 
-    /** The baseline first, then the other configurations as they come in the sheet. */
-    private List<Side> sheetSides(Optional<Quantity> speed) throws IOException, BadRequest {
+    private void answer(PrintWriter out, List<ComparedGroup> groups) {
+        if (json || !FrenumCli.isTerminal()) {
+            out.println(FrenumCli.json(ComparisonJson.of(groups)));
+        } else {
+            groups.forEach(g -> print(out, g));
+        }
+    }
+
+    private static void print(PrintWriter out, ComparedGroup group) {
+        group.name().ifPresent(out::println);
+        group.comparisons().forEach(c -> print(out, c));
+    }
+
+    /** What is alike in the sheet, group by group; in each the baseline first. */
+    private List<ComparedGroup> sheetGroups(Optional<Quantity> speed) throws IOException, BadRequest {
         // "--baseline NAME SHEET.csv": the option takes all words it can get, so the last one is the sheet.
         if (sheet == null && baseline.size() == 2) {
             sheet = Path.of(baseline.remove(1));
@@ -114,23 +121,38 @@ final class CompareCommand implements Callable<Integer> {
                     .getErr()
                     .println("frenum: columns not known here were not read: " + String.join(", ", stops.leftOut()));
         }
-        List<Side> all = SheetSides.of(stops, speed);
+        warnOfOtherSpeeds(stops, speed);
+        List<SheetSides.Group> groups = SheetSides.groups(stops, speed);
         String name = baseline.get(0);
-        List<Side> sides = new ArrayList<>(
-                all.stream().filter(s -> s.configuration().equals(name)).toList());
-        if (sides.isEmpty()) {
+        List<String> configurations = groups.stream()
+                .flatMap(g -> g.sides().stream())
+                .map(Side::configuration)
+                .distinct()
+                .toList();
+        if (!configurations.contains(name)) {
             throw new BadRequest("%s has no configuration called \"%s\"; it has: %s"
-                    .formatted(
-                            sheet,
-                            name,
-                            String.join(
-                                    ", ", all.stream().map(Side::configuration).toList())));
+                    .formatted(sheet, name, String.join(", ", configurations)));
         }
-        sides.addAll(all.stream().filter(s -> !s.configuration().equals(name)).toList());
-        if (sides.size() < 2) {
+        if (configurations.size() < 2) {
             throw new BadRequest("%s holds only the baseline; there is nothing to compare it with".formatted(sheet));
         }
-        return sides;
+        List<ComparedGroup> compared = new ArrayList<>();
+        for (SheetSides.Group group : groups) {
+            compared.add(ComparedGroup.of(group, name, groups.size() > 1, this::margin));
+        }
+        return compared;
+    }
+
+    private void warnOfOtherSpeeds(StopSheet stops, Optional<Quantity> speed) {
+        boolean other = speed.isPresent()
+                && stops.stops().stream()
+                        .flatMap(s -> s.nominalSpeed().stream())
+                        .anyMatch(q -> Math.abs(q.inside() / speed.get().inside() - 1) > 0.005);
+        if (other) {
+            spec.commandLine()
+                    .getErr()
+                    .println("frenum: rows with a nominal speed of their own keep it; --nominal is for the others");
+        }
     }
 
     private List<Side> logSides(Optional<Quantity> speed) throws IOException, BadRequest {
@@ -180,7 +202,9 @@ final class CompareCommand implements Callable<Integer> {
                         Optional.empty(),
                         Optional.empty(),
                         block,
-                        s.gripLimited()));
+                        s.gripLimited(),
+                        0,
+                        Optional.empty()));
     }
 
     private Margin margin(DistanceBasis of) throws BadRequest {
@@ -200,7 +224,7 @@ final class CompareCommand implements Callable<Integer> {
     }
 
     private static void print(PrintWriter out, Comparison c) {
-        out.printf("%s against %s: %s%n", c.candidate(), c.baseline(), c.verdict());
+        out.printf("%s against %s: %s, %s%n", c.candidate(), c.baseline(), c.verdict(), c.howSure());
         c.test()
                 .ifPresent(t -> out.printf(
                         "  difference %+.2f, 95 %% range %+.2f to %+.2f%n",

@@ -3,12 +3,14 @@ package app.frenum.cli;
 import app.frenum.core.compare.Check;
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Consistency;
+import app.frenum.core.compare.DrivingOrder;
 import app.frenum.core.compare.Interval;
 import app.frenum.core.compare.Side;
 import app.frenum.core.compare.Summary;
 import app.frenum.core.compare.WelchTest;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.formats.sheet.SheetSides;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,7 +24,28 @@ final class ComparisonJson {
         this.suffix = suffix;
     }
 
-    static Map<String, Object> of(List<Side> sides, List<Comparison> comparisons) {
+    /** One object; several groups of stops that are not alike each have their own. */
+    static Map<String, Object> of(List<ComparedGroup> groups) {
+        if (groups.size() == 1) {
+            return of(groups.get(0).sides(), groups.get(0).comparisons());
+        }
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("groups", groups.stream().map(ComparisonJson::group).toList());
+        return json;
+    }
+
+    private static Map<String, Object> group(ComparedGroup group) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put(
+                "nominalSpeedMps",
+                group.group().map(g -> g.nominalSpeed().orNull()).orElse(null));
+        json.put("phase", group.group().flatMap(SheetSides.Group::phase).orElse(null));
+        json.put("load", group.group().flatMap(SheetSides.Group::load).orElse(null));
+        json.putAll(of(group.sides(), group.comparisons()));
+        return json;
+    }
+
+    private static Map<String, Object> of(List<Side> sides, List<Comparison> comparisons) {
         Side baseline = sides.get(0);
         ComparisonJson j = new ComparisonJson(baseline.basis() == DistanceBasis.TIME_ONLY ? "Mps2" : "M");
         Map<String, Object> json = new LinkedHashMap<>();
@@ -79,6 +102,17 @@ final class ComparisonJson {
                 "stopsToSettle",
                 c.stopsToSettle().isKnown() ? (int) c.stopsToSettle().value() : null);
         json.put("speedStillCarriedMps", c.speedStillCarried().orNull());
+        json.put("howSure", c.howSure().name());
+        json.put("orderAdjusted", c.order().map(this::order).orElse(null));
+        return json;
+    }
+
+    private Map<String, Object> order(DrivingOrder order) {
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("difference" + suffix, order.difference());
+        json.put("ciLow" + suffix, order.interval().low());
+        json.put("ciHigh" + suffix, order.interval().high());
+        json.put("driftPerStop" + suffix, order.driftPerStop());
         return json;
     }
 

@@ -160,7 +160,9 @@ class StopsTest {
                         HttpResponse.BodyHandlers.ofString());
         Path file = Files.createTempFile("sheet", ".csv");
         Files.writeString(file, csv.body());
-        var sides = SheetSides.of(StopSheetReader.read(file), Optional.empty());
+        var sides = SheetSides.groups(StopSheetReader.read(file), Optional.empty())
+                .get(0)
+                .sides();
         double mean = server.get("/api/tests/" + test + "/comparison")
                 .get("sides")
                 .get(0)

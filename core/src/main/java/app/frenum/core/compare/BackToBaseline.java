@@ -24,7 +24,7 @@ public record BackToBaseline(boolean proved, String words) {
         if (baseline.length < FEWEST || proof.length < FEWEST) {
             return new BackToBaseline(false, "three stops of each are needed to prove it back at its baseline");
         }
-        WelchTest test = WelchTest.of(baseline, proof, Comparisons.RESOLUTION);
+        WelchTest test = WelchTest.of(baseline, proof, Side.LOGGED_RESOLUTION);
         Interval range = test.interval(0.90);
         boolean proved = range.low() > -marginM && range.high() < marginM;
         return new BackToBaseline(

@@ -12,11 +12,17 @@ public record Check(CheckCode code, Level level, String message) {
     public enum Level {
         BLOCK,
         CAUTION,
+        /** Nobody wrote down what it takes. */
+        NOT_KNOWN,
         PASS
     }
 
     static Check pass(CheckCode code, String message) {
         return new Check(code, Level.PASS, message);
+    }
+
+    static Check notKnown(CheckCode code, String message) {
+        return new Check(code, Level.NOT_KNOWN, message);
     }
 
     static Check caution(CheckCode code, String message) {

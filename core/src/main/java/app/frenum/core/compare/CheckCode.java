@@ -6,6 +6,7 @@ public enum CheckCode {
     ONSET_SOURCE("Braking begins by the same signal"),
     NOMINAL_SPEED("Same nominal speed"),
     LOAD("Same load"),
+    PHASE("Same phase of the procedure"),
     SURFACE("Same surface"),
     TOO_FEW("Enough stops for a verdict"),
     FEW_STOPS("Enough stops to be sure"),
@@ -24,7 +25,10 @@ public enum CheckCode {
     DRIVER("Same driver"),
     OUTLIER("No stop stands apart"),
     INSTRUMENT_FLOOR("Difference larger than the instruments' error"),
-    GRIP("Brakes, not tyres, set the distance");
+    GRIP("Brakes, not tyres, set the distance"),
+    ORDER("Driven in turns"),
+    REFERENCE("The vehicle's speed known throughout"),
+    SPEED_LATENCY("Delay of the speed known");
 
     private final String title;
 

@@ -2,6 +2,7 @@ package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.FlagCode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -14,8 +15,8 @@ import java.util.TreeSet;
 import java.util.function.Function;
 
 /**
- * Looks for every reason why two sides should not be compared, or only with care. What was not recorded is not
- * checked, and stays absent rather than passed.
+ * Looks for every reason why two sides should not be compared, or only with care. What nobody wrote down is said to be not
+ * known, rather than passed.
  */
 final class Checks {
     private static final double START_TEMPERATURE_C = 20;
@@ -25,6 +26,9 @@ final class Checks {
     private static final double STRUCK_OUT_SHARE = 0.20;
     private static final double GRADE = 0.003;
     private static final double TREND_P = 0.05;
+    /** With fewer stops no order of them is rarer than one in twenty, so that the test could never fail. */
+    private static final int FEWEST_FOR_TREND = 5;
+
     private static final double SAME_SPEED = 0.005;
 
     private final Side a;
@@ -42,6 +46,7 @@ final class Checks {
         c.basis();
         c.nominalSpeed();
         c.same(CheckCode.LOAD, "load", ComparedStop.Circumstances::load);
+        c.phase();
         c.same(CheckCode.SURFACE, "surface", ComparedStop.Circumstances::surface);
         c.numbers();
         c.day();
@@ -52,13 +57,14 @@ final class Checks {
         c.instruments();
         c.struckOut();
         c.learning();
-        c.drift();
         c.bedding();
         c.grade();
         c.entrySpeed();
         c.driver();
         c.outliers();
         c.grip();
+        c.reference();
+        c.latency();
         c.checks.sort(Comparator.comparing(Check::level));
         return c.checks;
     }
@@ -80,6 +86,7 @@ final class Checks {
         Set<String> ofA = a.distinct(of);
         Set<String> ofB = b.distinct(of);
         if (ofA.isEmpty() || ofB.isEmpty()) {
+            checks.add(Check.notKnown(code, "nobody wrote down the " + what));
             return;
         }
         Set<String> all = new TreeSet<>(ofA);
@@ -90,19 +97,37 @@ final class Checks {
                         : Check.block(code, "%s %s against %s".formatted(what, words(ofA), words(ofB))));
     }
 
+    /** Cold and hot stops, or with a circuit off and whole ones, are not alike; without phases there is nothing to say. */
+    private void phase() {
+        Set<String> ofA = a.distinct(ComparedStop.Circumstances::phase);
+        Set<String> ofB = b.distinct(ComparedStop.Circumstances::phase);
+        if (!ofA.isEmpty() || !ofB.isEmpty()) {
+            checks.add(
+                    ofA.equals(ofB)
+                            ? Check.pass(CheckCode.PHASE, "both " + words(ofA))
+                            : Check.block(
+                                    CheckCode.PHASE,
+                                    "%s against %s"
+                                            .formatted(
+                                                    ofA.isEmpty() ? "none" : words(ofA),
+                                                    ofB.isEmpty() ? "none" : words(ofB))));
+        }
+    }
+
     private static String words(Set<String> values) {
         return String.join(" and ", values).toLowerCase(Locale.ROOT);
     }
 
     private void nominalSpeed() {
         if (!a.nominalSpeed().isKnown() || !b.nominalSpeed().isKnown()) {
+            checks.add(Check.notKnown(CheckCode.NOMINAL_SPEED, "no nominal speed was given"));
             return;
         }
         double va = a.nominalSpeed().value();
         double vb = b.nominalSpeed().value();
         checks.add(
                 Math.abs(va - vb) > SAME_SPEED * va
-                        ? Check.block(CheckCode.NOMINAL_SPEED, text("%.1f against %.1f km/h", va * 3.6, vb * 3.6))
+                        ? Check.block(CheckCode.NOMINAL_SPEED, text("%.1f km/h against %.1f km/h", va * 3.6, vb * 3.6))
                         : Check.pass(CheckCode.NOMINAL_SPEED, text("both %.1f km/h", va * 3.6)));
     }
 
@@ -113,7 +138,9 @@ final class Checks {
         if (Math.min(nA, nB) < 3) {
             checks.add(Check.block(CheckCode.TOO_FEW, numbers + "; a verdict needs 3 of each"));
         } else if (Math.min(nA, nB) < 4) {
-            checks.add(Check.caution(CheckCode.FEW_STOPS, numbers + "; with 3 and 3 chance alone does it once in ten"));
+            checks.add(Check.caution(
+                    CheckCode.FEW_STOPS,
+                    numbers + "; with 3 and 3 even the clearest order of all comes by chance once in ten"));
         } else {
             checks.add(Check.pass(CheckCode.FEW_STOPS, numbers));
         }
@@ -123,6 +150,7 @@ final class Checks {
         Set<String> dayA = a.distinct(ComparedStop.Circumstances::day);
         Set<String> dayB = b.distinct(ComparedStop.Circumstances::day);
         if (dayA.isEmpty() || dayB.isEmpty()) {
+            checks.add(Check.notKnown(CheckCode.OTHER_DAY, "nobody wrote down the day"));
             return;
         }
         boolean shared = dayA.stream().anyMatch(dayB::contains);
@@ -138,6 +166,7 @@ final class Checks {
         Figure ma = a.mean(figure);
         Figure mb = b.mean(figure);
         if (!ma.isKnown() || !mb.isKnown()) {
+            checks.add(Check.notKnown(code, "nobody wrote it down"));
             return;
         }
         String message = text(format + " and " + format, ma.value(), mb.value());
@@ -201,42 +230,120 @@ final class Checks {
     }
 
     private void learning() {
+        String unit = a.basis() == DistanceBasis.TIME_ONLY ? "m/s²" : "m";
+        List<String> few = new ArrayList<>();
         for (Side side : List.of(a, b)) {
-            Trend trend = Trend.of(side.values());
-            if (trend.p().orElse(1) < TREND_P) {
+            double[] values = side.values();
+            Trend trend = Trend.of(values);
+            if (values.length < FEWEST_FOR_TREND) {
+                few.add(steady(side.configuration(), values, a.basis() == DistanceBasis.TIME_ONLY));
+            } else if (trend.p().orElse(1) < TREND_P) {
                 checks.add(Check.caution(
                         CheckCode.LEARNING,
                         text(
-                                "%s: %+.2f per stop, by chance once in %.0f",
+                                "%s: %+.2f %s per stop, by chance once in %.0f",
                                 side.configuration(),
                                 trend.perStop().value(),
+                                unit,
                                 1 / trend.p().value())));
             }
         }
-        if (none(CheckCode.LEARNING) && Math.min(a.values().length, b.values().length) >= 3) {
+        if (!few.isEmpty()) {
+            checks.add(Check.notKnown(CheckCode.LEARNING, "too few stops to tell" + String.join("", few)));
+        } else if (none(CheckCode.LEARNING)) {
             checks.add(Check.pass(CheckCode.LEARNING, "neither side drifts by more than chance"));
         }
     }
 
-    /** With a return to the baseline: drift is the second baseline block less the first. */
-    private void drift() {
+    /** What can be seen of a short series without a test: whether each stop was better than the one before. */
+    private static String steady(String side, double[] values, boolean moreIsBetter) {
+        if (values.length < 3) {
+            return "";
+        }
+        boolean falls = true;
+        boolean rises = true;
+        for (int i = 1; i < values.length; i++) {
+            falls &= values[i] < values[i - 1];
+            rises &= values[i] > values[i - 1];
+        }
+        if (!falls && !rises) {
+            return "";
+        }
+        String word = moreIsBetter ? falls ? "weaker" : "stronger" : falls ? "shorter" : "longer";
+        return "; %s: each %s than the last".formatted(side, word);
+    }
+
+    /**
+     * With a return to the baseline: drift is the second baseline block less the first.
+     *
+     * @param effect candidate − baseline
+     * @param shown whether that is shown, and so could be half drift
+     */
+    static Optional<Check> drift(Side a, double effect, boolean shown, String unit) {
         int[] blocks = a.blocks();
         if (blocks.length < 2) {
-            return;
+            return Optional.empty();
         }
         double[] first = a.block(blocks[0]);
         double[] last = a.block(blocks[blocks.length - 1]);
         if (Math.min(first.length, last.length) < 2) {
-            return;
+            return Optional.of(
+                    Check.notKnown(CheckCode.DRIFT, "a return to the baseline needs 2 stops of each of its blocks"));
         }
-        WelchTest drift = WelchTest.of(first, last, 0.01);
+        WelchTest drift = WelchTest.of(first, last, a.resolution());
         Interval ci = drift.interval(0.95);
-        Figure meanA = a.summary().mean();
-        Figure meanB = b.summary().mean();
-        double effect = meanA.isKnown() && meanB.isKnown() ? meanB.value() - meanA.value() : 0;
-        String message = text("%+.2f, 95 %% range %+.2f to %+.2f", drift.difference(), ci.low(), ci.high());
-        boolean large = ci.excludesZero() || Math.abs(drift.difference()) > Math.abs(effect) / 2;
-        checks.add(large ? Check.caution(CheckCode.DRIFT, message) : Check.pass(CheckCode.DRIFT, message));
+        String message = text(
+                "%+.2f %s, 95 %% range %+.2f %s to %+.2f %s",
+                drift.difference(), unit, ci.low(), unit, ci.high(), unit);
+        boolean large = ci.excludesZero() || shown && Math.abs(drift.difference()) > Math.abs(effect) / 2;
+        return Optional.of(large ? Check.caution(CheckCode.DRIFT, message) : Check.pass(CheckCode.DRIFT, message));
+    }
+
+    /** All of one, then all of the other: a drift of the day looks just like a better brake. */
+    static Check order(Side a, Side b, Optional<DrivingOrder> adjusted, String unit) {
+        if (!DrivingOrder.isKnown(a, b)) {
+            return Check.notKnown(CheckCode.ORDER, "nobody wrote down in which order they were driven");
+        }
+        if (!DrivingOrder.isOneAfterTheOther(a, b)) {
+            return Check.pass(CheckCode.ORDER, "with a return to the other side");
+        }
+        return Check.caution(
+                CheckCode.ORDER,
+                adjusted.map(o -> text(
+                                "all of one, then all of the other: a drift of %+.3f %s per stop would explain all of it; "
+                                        + "with a common trend taken out %+.2f %s, 95 %% range %+.2f %s to %+.2f %s",
+                                o.driftPerStop(),
+                                unit,
+                                o.difference(),
+                                unit,
+                                o.interval().low(),
+                                unit,
+                                o.interval().high(),
+                                unit))
+                        .orElse("all of one, then all of the other, with no return"));
+    }
+
+    private void reference() {
+        boolean bridgedA = a.anyFlag(FlagCode.REFERENCE_BRIDGED) || a.anyFlag(FlagCode.WHEEL_LOCK);
+        boolean bridgedB = b.anyFlag(FlagCode.REFERENCE_BRIDGED) || b.anyFlag(FlagCode.WHEEL_LOCK);
+        if (bridgedA != bridgedB) {
+            checks.add(Check.caution(
+                    CheckCode.REFERENCE,
+                    "wheels locked, or all slipped at once, on one side only: " + (bridgedA ? a : b).configuration()));
+        } else if (bridgedA) {
+            checks.add(Check.caution(CheckCode.REFERENCE, "wheels locked or slipped on both sides"));
+        }
+    }
+
+    private void latency() {
+        boolean unknownA = a.anyFlag(FlagCode.SPEED_LATE_UNKNOWN);
+        boolean unknownB = b.anyFlag(FlagCode.SPEED_LATE_UNKNOWN);
+        if (unknownA != unknownB) {
+            checks.add(Check.block(
+                    CheckCode.SPEED_LATENCY,
+                    "how late the speed comes is not known of %s: at these speeds that is metres"
+                            .formatted((unknownA ? a : b).configuration())));
+        }
     }
 
     private void bedding() {
@@ -269,7 +376,7 @@ final class Checks {
         if (!va.isKnown() || !vb.isKnown()) {
             return;
         }
-        String message = text("%.1f and %.1f km/h, on average", va.value() * 3.6, vb.value() * 3.6);
+        String message = text("%.1f km/h and %.1f km/h, on average", va.value() * 3.6, vb.value() * 3.6);
         boolean apart = Math.abs(vb.value() - va.value()) > ENTRY_SPEED_SHARE * va.value();
         checks.add(apart ? Check.caution(CheckCode.ENTRY_SPEED, message) : Check.pass(CheckCode.ENTRY_SPEED, message));
     }
@@ -278,6 +385,7 @@ final class Checks {
         Set<String> da = a.distinct(ComparedStop.Circumstances::driver);
         Set<String> db = b.distinct(ComparedStop.Circumstances::driver);
         if (da.isEmpty() || db.isEmpty()) {
+            checks.add(Check.notKnown(CheckCode.DRIVER, "nobody wrote down who drove"));
             return;
         }
         checks.add(

@@ -1,7 +1,9 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.FlagCode;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One stop as a comparison sees it, whether logged or measured by hand.
@@ -15,6 +17,7 @@ import java.util.Optional;
  * @param ambient °C
  * @param tyrePressure front, bar
  * @param status whether it counts
+ * @param flags what was said of it
  * @param circumstances what must be the same on both sides
  */
 public record ComparedStop(
@@ -27,6 +30,7 @@ public record ComparedStop(
         Figure ambient,
         Figure tyrePressure,
         Status status,
+        Set<FlagCode> flags,
         Circumstances circumstances) {
 
     /** Whether a stop counts. */
@@ -48,6 +52,8 @@ public record ComparedStop(
      * @param direction along the lane
      * @param block which block of its configuration, from 1
      * @param gripLimited whether the tyres set the deceleration
+     * @param order place in the order of driving over the whole test, from 1; 0 where nobody knows it
+     * @param phase of the procedure, such as cold or hot
      */
     public record Circumstances(
             Optional<String> onsetSource,
@@ -58,7 +64,9 @@ public record ComparedStop(
             Optional<String> driver,
             Optional<String> direction,
             int block,
-            boolean gripLimited) {}
+            boolean gripLimited,
+            int order,
+            Optional<String> phase) {}
 
     public boolean counts() {
         return status == Status.COUNTS && value.isKnown();

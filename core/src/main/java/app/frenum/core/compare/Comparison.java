@@ -21,6 +21,12 @@ import java.util.Optional;
  * @param stopsToSettle how many more stops of each would settle a difference of the margin
  * @param speedStillCarried where the shorter has stopped, speed of the longer, m/s
  * @param metres where the metres went, when the stops tell
+ * @param howSure how sure the verdict is
+ * @param chance the p behind that: adjusted for the number of candidates and, with few stops, for what permutations tell
+ * @param order the difference with a trend over the order of driving taken out; empty where order says nothing
+ * @param level confidence level of the interval that goes with the verdict: 0.95, or more while a planned test is looked at
+ *     before its end
+ * @param look how far the planned test has come
  * @param checks what could be wrong with it, blockers first
  */
 public record Comparison(
@@ -38,10 +44,20 @@ public record Comparison(
         Figure stopsToSettle,
         Figure speedStillCarried,
         Optional<Metres> metres,
+        HowSure howSure,
+        Figure chance,
+        Optional<DrivingOrder> order,
+        double level,
+        Look look,
         List<Check> checks) {
 
     public Optional<Interval> interval95() {
         return test.map(t -> t.interval(0.95));
+    }
+
+    /** The interval that goes with the verdict. */
+    public Optional<Interval> interval() {
+        return test.map(t -> t.interval(level));
     }
 
     public boolean isBlocked() {

@@ -14,19 +14,28 @@ public final class Comparisons {
     /** One seed for all draws, so that the same data give the same figures everywhere. */
     private static final long SEED = 20_260_101L;
 
-    static final double RESOLUTION = 0.01;
-
     private final Side baseline;
     private final Margin margin;
+    private final Look look;
 
-    private Comparisons(Side baseline, Margin margin) {
+    private Comparisons(Side baseline, Margin margin, Look look) {
         this.baseline = baseline;
         this.margin = margin;
+        this.look = look;
     }
 
-    /** One comparison per candidate, in the order given, with p values adjusted for their number. */
+    /** As {@link #of(Side, List, Margin, Look)}, of series that count as complete. */
     public static List<Comparison> of(Side baseline, List<Side> candidates, Margin margin) {
-        Comparisons all = new Comparisons(baseline, margin);
+        return of(baseline, candidates, margin, Look.COMPLETE);
+    }
+
+    /**
+     * One comparison per candidate, in the order given, with p values adjusted for their number.
+     *
+     * @param look how far the plan has come, which every verdict before its end has to allow for
+     */
+    public static List<Comparison> of(Side baseline, List<Side> candidates, Margin margin, Look look) {
+        Comparisons all = new Comparisons(baseline, margin, look);
         List<List<Check>> checks =
                 candidates.stream().map(c -> Checks.of(baseline, c)).toList();
         List<Optional<WelchTest>> tests = new ArrayList<>();
@@ -43,7 +52,7 @@ public final class Comparisons {
         for (int i = 0; i < candidates.size(); i++) {
             out.add(
                     tests.get(i).isPresent()
-                            ? all.judged(candidates.get(i), tests.get(i).get(), holm[k++], checks.get(i))
+                            ? all.judged(candidates.get(i), tests.get(i).get(), p[k], holm[k++], checks.get(i))
                             : all.blocked(candidates.get(i), checks.get(i)));
         }
         return out;
@@ -54,16 +63,23 @@ public final class Comparisons {
     }
 
     private WelchTest test(Side candidate) {
-        return WelchTest.of(baseline.values(), candidate.values(), RESOLUTION);
+        return WelchTest.of(
+                baseline.values(), candidate.values(), Math.max(baseline.resolution(), candidate.resolution()));
     }
 
+    /** No verdict; the difference is a figure all the same where nothing but more stops is missing. */
     private Comparison blocked(Side candidate, List<Check> checks) {
         Figure why = Figure.unknown("the two cannot be compared");
+        boolean onlyFew = checks.stream()
+                .filter(c -> c.level() == Check.Level.BLOCK)
+                .allMatch(c -> c.code() == CheckCode.TOO_FEW);
+        boolean two = Math.min(baseline.values().length, candidate.values().length) >= 2;
+        Optional<WelchTest> test = onlyFew && two ? Optional.of(test(candidate)) : Optional.empty();
         return new Comparison(
                 baseline.configuration(),
                 candidate.configuration(),
-                Optional.empty(),
-                why,
+                test,
+                test.map(t -> percent(t)).orElse(why),
                 why,
                 why,
                 Optional.empty(),
@@ -74,36 +90,66 @@ public final class Comparisons {
                 why,
                 why,
                 Optional.empty(),
+                HowSure.CANNOT_TELL,
+                why,
+                Optional.empty(),
+                0.95,
+                look,
                 checks);
     }
 
-    private Comparison judged(Side candidate, WelchTest test, double holmP, List<Check> checks) {
+    private Figure percent(WelchTest test) {
+        return baseline.summary().mean().map(m -> 100 * test.difference() / m);
+    }
+
+    private Comparison judged(Side candidate, WelchTest test, double p, double holmP, List<Check> checks) {
         double[] a = baseline.values();
         double[] b = candidate.values();
         double meanA = baseline.summary().mean().value();
         double worth = margin.against(meanA);
         Figure floor = InstrumentFloor.of(baseline, candidate);
-        Interval ci95 = test.interval(0.95);
-        Verdict verdict = Verdict.of(test.difference(), ci95, test.interval(0.90), floor, worth, holmP, sense());
+        int n = Math.min(a.length, b.length);
+        double alpha = look.alpha(n);
+        Interval range = test.interval(1 - alpha);
+        Verdict verdict =
+                Verdict.of(test.difference(), range, test.interval(0.90), floor, worth, holmP <= alpha, sense());
         boolean shown = verdict == Verdict.GAIN_SHOWN || verdict == Verdict.LOSS_SHOWN;
+        double permutationP = PermutationTest.p(a, b, SEED);
+        Optional<DrivingOrder> order = DrivingOrder.of(baseline, candidate);
+        double adjusted = n < HowSure.FEW && p > 0 ? holmP * Math.max(1, permutationP / p) : holmP;
         return new Comparison(
                 baseline.configuration(),
                 candidate.configuration(),
                 Optional.of(test),
-                Figure.of(100 * test.difference() / meanA),
-                Figure.of(PermutationTest.p(a, b, SEED)),
+                percent(test),
+                Figure.of(permutationP),
                 Figure.of(holmP),
                 Optional.of(Consistency.of(a, b, SEED)),
                 floor,
                 Figure.of(worth),
                 verdict,
-                shown && Verdict.isWorthwhile(ci95, worth),
-                verdict == Verdict.NOT_SETTLED
-                        ? Figure.of(SampleSize.stopsToSettle(worth, test.pooledSd(), a.length, b.length))
-                        : Figure.of(0),
+                shown && Verdict.isWorthwhile(range, worth),
+                stopsToSettle(verdict, test, floor, worth, candidate),
                 speedStillCarried(candidate),
                 metres(candidate),
-                withFloor(checks, test, floor));
+                HowSure.of(verdict, adjusted, test, floor, worth, order),
+                Figure.of(Math.min(1, adjusted)),
+                order,
+                1 - alpha,
+                look,
+                withFigures(checks, candidate, test, floor, order, shown));
+    }
+
+    /** None where no number of stops would settle it: what the instruments cannot see does not shrink with stops. */
+    private Figure stopsToSettle(Verdict verdict, WelchTest test, Figure floor, double worth, Side candidate) {
+        if (verdict != Verdict.NOT_SETTLED) {
+            return Figure.of(0);
+        }
+        if (!floor.isKnown() || InstrumentFloor.systematic(baseline, candidate) > worth) {
+            return Figure.unknown("the instruments cannot tell, with any number of stops");
+        }
+        return Figure.of(
+                SampleSize.stopsToSettle(worth, test.pooledSd(), baseline.values().length, candidate.values().length));
     }
 
     private Verdict.Sense sense() {
@@ -112,18 +158,28 @@ public final class Comparisons {
                 : Verdict.Sense.SHORTER_IS_BETTER;
     }
 
-    private List<Check> withFloor(List<Check> checks, WelchTest test, Figure floor) {
+    /** The checks that need the difference itself. */
+    private List<Check> withFigures(
+            List<Check> checks,
+            Side candidate,
+            WelchTest test,
+            Figure floor,
+            Optional<DrivingOrder> order,
+            boolean shown) {
+        String unit = baseline.basis() == DistanceBasis.TIME_ONLY ? "m/s²" : "m";
         List<Check> out = new ArrayList<>(checks);
-        out.add(floorCheck(test.difference(), floor, baseline.basis() == DistanceBasis.TIME_ONLY ? "m/s²" : "m"));
+        out.add(floorCheck(test.difference(), floor, unit));
+        Checks.drift(baseline, test.difference(), shown, unit).ifPresent(out::add);
+        out.add(Checks.order(baseline, candidate, order, unit));
         out.sort(Comparator.comparing(Check::level));
         return out;
     }
 
     private static Check floorCheck(double difference, Figure floor, String unit) {
         if (!floor.isKnown()) {
-            return Check.caution(CheckCode.INSTRUMENT_FLOOR, "cannot be computed: " + floor.reason());
+            return Check.notKnown(CheckCode.INSTRUMENT_FLOOR, "cannot be computed: " + floor.reason());
         }
-        String message = Checks.text("%.2f against %.2f %s", Math.abs(difference), floor.value(), unit);
+        String message = Checks.text("%.2f %s against %.2f %s", Math.abs(difference), unit, floor.value(), unit);
         return Math.abs(difference) < floor.value()
                 ? Check.caution(CheckCode.INSTRUMENT_FLOOR, message + ": below what was measured with")
                 : Check.pass(CheckCode.INSTRUMENT_FLOOR, message);

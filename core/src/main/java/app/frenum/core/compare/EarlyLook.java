@@ -1,5 +1,8 @@
 package app.frenum.core.compare;
 
+import java.util.Locale;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+
 /**
  * What may be said of two series before all planned stops are driven, corrected for having looked after every stop.
  *
@@ -8,6 +11,10 @@ package app.frenum.core.compare;
  */
 public record EarlyLook(Answer answer, String words) {
     private static final int FEWEST = 3;
+    /** Below this a test is said to be unlikely to settle. */
+    private static final double HOPELESS = 0.10;
+
+    private static final NormalDistribution NORMAL = new NormalDistribution();
 
     /** What can be said. */
     public enum Answer {
@@ -26,26 +33,44 @@ public record EarlyLook(Answer answer, String words) {
      * @param b candidate, m
      * @param plannedEach stops of each in the plan
      * @param marginM smallest difference worth having
+     * @param candidates how many are held against the baseline
      */
-    public static EarlyLook of(double[] a, double[] b, int plannedEach, double marginM) {
+    public static EarlyLook of(double[] a, double[] b, int plannedEach, double marginM, int candidates) {
         int n = Math.min(a.length, b.length);
         if (n < FEWEST) {
             return new EarlyLook(Answer.TOO_EARLY, "Three valid stops of each are needed to say anything.");
         }
-        WelchTest test = WelchTest.of(a, b, Comparisons.RESOLUTION);
-        int looks = Math.max(plannedEach, n);
-        double needed = AlphaSpending.nominalP(n, looks);
+        WelchTest test = WelchTest.of(a, b, Side.LOGGED_RESOLUTION);
+        double needed = new Look(plannedEach).alpha(n) / Math.max(1, candidates);
         if (test.p() <= needed) {
             return new EarlyLook(
                     Answer.SETTLED, "The difference is settled already, looks after every stop allowed for.");
         }
-        int perSide = SampleSize.perSide(marginM, test.pooledSd());
-        if (perSide > plannedEach && n >= FEWEST + 1) {
+        if (n > FEWEST && n < plannedEach && conditionalPower(test, n, plannedEach, marginM, needed) < HOPELESS) {
             return new EarlyLook(
                     Answer.WILL_NOT_SETTLE,
-                    "With this spread %.1f m needs %d stops of each; the plan has %d. It will show only larger differences."
-                            .formatted(marginM, perSide, plannedEach));
+                    String.format(
+                            Locale.ROOT,
+                            "Even if the difference were %.1f m, the stops that are left would hardly show it; the plan would show only larger ones.",
+                            marginM));
         }
         return new EarlyLook(Answer.OPEN, "Not settled yet; drive on as planned.");
+    }
+
+    /**
+     * The chance that the planned end will show a difference of the margin, given the stops so far, for the likelier of its
+     * two directions: the current value of a Brownian motion and a drift for what is left (K. K. G. Lan, J. Wittes, Biometrics
+     * 44 (1988) 579–585).
+     */
+    private static double conditionalPower(WelchTest test, int n, int planned, double marginM, double alpha) {
+        double share = (double) n / planned;
+        double sd = Math.max(test.pooledSd(), 1e-9);
+        double drift = marginM / (sd * Math.sqrt(2.0 / planned));
+        double now = test.t() * Math.sqrt(share);
+        double end = -NORMAL.inverseCumulativeProbability(Math.max(alpha, new Look(planned).alpha(planned)) / 2);
+        double spread = Math.sqrt(1 - share);
+        double up = NORMAL.cumulativeProbability((now + drift * (1 - share) - end) / spread);
+        double down = NORMAL.cumulativeProbability((-now + drift * (1 - share) - end) / spread);
+        return Math.max(up, down);
     }
 }

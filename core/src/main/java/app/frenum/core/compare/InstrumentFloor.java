@@ -24,19 +24,30 @@ final class InstrumentFloor {
             return uA.isKnown() ? uB : uA;
         }
         double random = random(uA.value(), a.values().length, uB.value(), b.values().length);
-        boolean noEntrySpeed = a.basis() == DistanceBasis.ONSET_TO_REST
-                && (a.known(ComparedStop::entrySpeed).length == 0 || b.known(ComparedStop::entrySpeed).length == 0);
-        boolean otherInstruments = !a.instruments().equals(b.instruments());
-        double mean = (a.summary().mean().value() + b.summary().mean().value()) / 2;
-        double systematic = otherInstruments ? 2 * CALIBRATION_SHARE * mean : 0;
-        if (noEntrySpeed || otherInstruments) {
-            if (!a.nominalSpeed().isKnown()) {
-                return Figure.unknown("entry speed was not recorded and no nominal speed is known");
-            }
-            double speed = 2 * Uncertainty.SPEEDOMETER_MPS / a.nominalSpeed().value() * mean;
-            systematic = Math.hypot(systematic, speed);
+        if (isSystematic(a, b) && !a.nominalSpeed().isKnown()) {
+            return Figure.unknown("entry speed was not recorded and no nominal speed is known");
         }
-        return Figure.of(Math.hypot(random, systematic));
+        return Figure.of(Math.hypot(random, systematic(a, b)));
+    }
+
+    private static boolean noEntrySpeed(Side a, Side b) {
+        return a.basis() == DistanceBasis.ONSET_TO_REST
+                && (a.known(ComparedStop::entrySpeed).length == 0 || b.known(ComparedStop::entrySpeed).length == 0);
+    }
+
+    private static boolean isSystematic(Side a, Side b) {
+        return noEntrySpeed(a, b) || !a.instruments().equals(b.instruments());
+    }
+
+    /** The part that no number of stops shrinks; 0 where there is none. */
+    static double systematic(Side a, Side b) {
+        if (!isSystematic(a, b) || !a.nominalSpeed().isKnown()) {
+            return 0;
+        }
+        double mean = (a.summary().mean().value() + b.summary().mean().value()) / 2;
+        double calibration = a.instruments().equals(b.instruments()) ? 0 : 2 * CALIBRATION_SHARE * mean;
+        return Math.hypot(
+                calibration, 2 * Uncertainty.SPEEDOMETER_MPS / a.nominalSpeed().value() * mean);
     }
 
     static double random(double uA, int nA, double uB, int nB) {

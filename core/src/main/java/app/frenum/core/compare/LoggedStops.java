@@ -3,10 +3,12 @@ package app.frenum.core.compare;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Puts logged stops into the form in which stops are compared. */
 public final class LoggedStops {
@@ -34,6 +36,7 @@ public final class LoggedStops {
                 ambient,
                 tyrePressure,
                 status(stop, struckOut),
+                stop.flags().stream().map(Flag::code).collect(Collectors.toSet()),
                 circumstances);
     }
 

@@ -3,6 +3,7 @@ package app.frenum.core.compare;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.FlagCode;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -22,6 +23,7 @@ import java.util.stream.Collectors;
  * @param grade of the lane in driving direction, if known
  * @param factors what the configuration consists of: factor to level
  * @param newPartsNotBedded names of parts that are new and not bedded in
+ * @param resolution the last digit that was read, in the values' unit
  * @param stops struck-out and repeat ones included
  */
 public record Side(
@@ -31,7 +33,23 @@ public record Side(
         Figure grade,
         Map<String, String> factors,
         Set<String> newPartsNotBedded,
+        double resolution,
         List<ComparedStop> stops) {
+    /** Rounding to this is in an instrument's own uncertainty already. */
+    private static final double FINE_RESOLUTION = 0.1;
+    /** What a logger's figures resolve, m. */
+    public static final double LOGGED_RESOLUTION = 0.01;
+
+    public Side(
+            String configuration,
+            DistanceBasis basis,
+            Figure nominalSpeed,
+            Figure grade,
+            Map<String, String> factors,
+            Set<String> newPartsNotBedded,
+            List<ComparedStop> stops) {
+        this(configuration, basis, nominalSpeed, grade, factors, newPartsNotBedded, LOGGED_RESOLUTION, stops);
+    }
 
     /** The values that count. */
     public double[] values() {
@@ -122,9 +140,16 @@ public record Side(
     /** Root mean square uncertainty of a single reading. */
     Figure readingUncertainty() {
         double[] u = known(ComparedStop::readingUncertainty);
+        double rounding = resolution > FINE_RESOLUTION ? resolution / Math.sqrt(12) : 0;
         return u.length == 0
                 ? Figure.unknown("what it was measured with is not known")
-                : Figure.of(Math.sqrt(Arrays.stream(u).map(x -> x * x).average().orElseThrow()));
+                : Figure.of(Math.hypot(
+                        rounding,
+                        Math.sqrt(Arrays.stream(u).map(x -> x * x).average().orElseThrow())));
+    }
+
+    boolean anyFlag(FlagCode code) {
+        return stops.stream().anyMatch(s -> s.counts() && s.flags().contains(code));
     }
 
     boolean isMostlyGripLimited() {

@@ -18,12 +18,12 @@ public enum Verdict {
      * @param ci90 its 90 % interval; inside ±margin it shows equivalence
      * @param floor what the instruments cannot see, a size
      * @param margin what is worth having, a size
-     * @param holmP adjusted p where there are several candidates; otherwise the plain p
+     * @param small whether p, adjusted for several candidates and for looking early, is small enough
      * @param sense whether less or more is better
      */
     static Verdict of(
-            double difference, Interval ci95, Interval ci90, Figure floor, double margin, double holmP, Sense sense) {
-        boolean shown = ci95.excludesZero() && Math.abs(difference) > floor.orElse(0) && holmP < 0.05;
+            double difference, Interval ci95, Interval ci90, Figure floor, double margin, boolean small, Sense sense) {
+        boolean shown = ci95.excludesZero() && Math.abs(difference) > floor.orElse(0) && small;
         if (shown) {
             return sense.isGain(difference) ? GAIN_SHOWN : LOSS_SHOWN;
         }

@@ -61,6 +61,7 @@ class ChecksTest {
                     Figure.of(ambient),
                     Figure.of(tyre),
                     status,
+                    Set.of(),
                     new Circumstances(
                             Optional.of(source),
                             Instrument.LOGGER,
@@ -70,7 +71,9 @@ class ChecksTest {
                             Optional.of(driver),
                             Optional.of("west"),
                             block,
-                            grip));
+                            grip,
+                            0,
+                            Optional.empty()));
         }
     }
 
@@ -84,7 +87,7 @@ class ChecksTest {
         b.value = 38;
         baseline.to(a);
         candidate.to(b);
-        return Checks.of(a.side("A"), b.side("B")).stream()
+        return Comparisons.of(a.side("A"), List.of(b.side("B")), Margin.DEFAULT).get(0).checks().stream()
                 .filter(c -> c.code() == code)
                 .map(Check::level)
                 .findFirst()
@@ -150,6 +153,12 @@ class ChecksTest {
                         },
                         b -> {}))
                 .isEqualTo(Level.CAUTION);
+    }
+
+    @Test
+    void aTestThatCannotFailIsNoPass() {
+        assertThat(level(CheckCode.LEARNING, b -> b.struckOut = 1)).isEqualTo(Level.NOT_KNOWN);
+        assertThat(level(CheckCode.ORDER, b -> {})).isEqualTo(Level.NOT_KNOWN);
     }
 
     @Test

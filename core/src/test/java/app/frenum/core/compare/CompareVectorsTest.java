@@ -105,7 +105,7 @@ class CompareVectorsTest {
                     interval(v.get("in").get("ci90")),
                     Figure.of(in(v, "floor")),
                     in(v, "margin"),
-                    holm,
+                    holm < 0.05,
                     Verdict.Sense.SHORTER_IS_BETTER);
             assertThat(verdict.name()).isEqualTo(v.get("out").get("verdict").asText());
             if (v.get("out").has("worthwhile")) {

@@ -33,6 +33,7 @@ class ComparisonsTest {
                 Figure.of(15),
                 NONE,
                 Status.COUNTS,
+                Set.of(),
                 new Circumstances(
                         Optional.of("mark"),
                         instrument,
@@ -42,7 +43,9 @@ class ComparisonsTest {
                         Optional.empty(),
                         Optional.empty(),
                         1,
-                        false));
+                        false,
+                        0,
+                        Optional.empty()));
     }
 
     private static Side side(String name, double... values) {

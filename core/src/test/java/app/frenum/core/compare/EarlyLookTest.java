@@ -25,7 +25,7 @@ class EarlyLookTest {
         double[] a = stops(random, 50, planned);
         double[] b = stops(random, 50 + difference, planned);
         for (int n = 3; n <= planned; n++) {
-            EarlyLook look = EarlyLook.of(Arrays.copyOf(a, n), Arrays.copyOf(b, n), planned, 1);
+            EarlyLook look = EarlyLook.of(Arrays.copyOf(a, n), Arrays.copyOf(b, n), planned, 1, 1);
             if (look.answer() == EarlyLook.Answer.SETTLED) {
                 return true;
             }
@@ -51,10 +51,10 @@ class EarlyLookTest {
     @Test
     void whatCannotBeSettledIsSaidInTime() {
         double[] wild = {44, 56, 50, 47, 53};
-        assertThat(EarlyLook.of(wild, wild, 8, 1).answer()).isEqualTo(EarlyLook.Answer.WILL_NOT_SETTLE);
-        assertThat(EarlyLook.of(wild, new double[] {50, 51}, 8, 1).answer()).isEqualTo(EarlyLook.Answer.TOO_EARLY);
+        assertThat(EarlyLook.of(wild, wild, 8, 1, 1).answer()).isEqualTo(EarlyLook.Answer.WILL_NOT_SETTLE);
+        assertThat(EarlyLook.of(wild, new double[] {50, 51}, 8, 1, 1).answer()).isEqualTo(EarlyLook.Answer.TOO_EARLY);
         double[] calm = {50.1, 50.2, 49.9, 50.0};
-        assertThat(EarlyLook.of(calm, new double[] {50.2, 50.0, 49.9, 50.1}, 8, 1)
+        assertThat(EarlyLook.of(calm, new double[] {50.2, 50.0, 49.9, 50.1}, 8, 1, 1)
                         .answer())
                 .isEqualTo(EarlyLook.Answer.OPEN);
     }

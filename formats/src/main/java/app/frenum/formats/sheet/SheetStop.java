@@ -6,6 +6,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -18,6 +19,10 @@ import java.util.Optional;
  * @param stop its number in the series
  * @param date as written, ISO where it can be
  * @param struckOut whether it was struck out, with {@code reason}
+ * @param secondsAfterRest when the end temperatures were read
+ * @param readOn what the thermometer looked at: blackened, bare or probe
+ * @param pedalEffort light, normal or hard
+ * @param phase of the procedure it belongs to
  */
 public record SheetStop(
         long line,
@@ -43,17 +48,30 @@ public record SheetStop(
         Optional<Quantity> tyrePressureRear,
         boolean struckOut,
         Optional<String> reason,
-        Optional<String> note) {
+        Optional<String> note,
+        Optional<Quantity> secondsAfterRest,
+        Optional<String> readOn,
+        Optional<String> pedalEffort,
+        Optional<String> phase) {
 
-    /** The measurement, with a nominal speed that may stand in for, or override, the sheet's own. */
-    public HandMeasurement measurement(Optional<Quantity> nominalOverride) {
+    /** Rows that were stored before a column existed do not have it. */
+    public SheetStop {
+        secondsAfterRest = secondsAfterRest == null ? Optional.empty() : secondsAfterRest;
+        readOn = readOn == null ? Optional.empty() : readOn;
+        pedalEffort = pedalEffort == null ? Optional.empty() : pedalEffort;
+        phase = phase == null ? Optional.empty() : phase;
+    }
+
+    /** The measurement, with a nominal speed that stands in where the sheet has none of its own. */
+    public HandMeasurement measurement(Optional<Quantity> otherwise) {
         return new HandMeasurement(
                 basis,
                 instrument,
                 figure(distance, "no distance was measured"),
                 figure(time, "no time was taken"),
                 figure(entrySpeed, "entry speed was not recorded"),
-                figure(nominalOverride.or(() -> nominalSpeed), "no nominal speed was given"));
+                figure(nominalSpeed.or(() -> otherwise), "no nominal speed was given"),
+                surface.filter(s -> s.toLowerCase(Locale.ROOT).contains("wet")).isPresent());
     }
 
     static Figure figure(Optional<Quantity> quantity, String whyNot) {

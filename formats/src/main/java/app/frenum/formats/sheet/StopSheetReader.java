@@ -2,6 +2,7 @@ package app.frenum.formats.sheet;
 
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
@@ -213,14 +214,40 @@ public final class StopSheetReader {
                     time,
                     temperatures(SheetColumn::startTemperature),
                     temperatures(SheetColumn::endTemperature),
-                    text(SheetColumn.PEDAL_FEEL),
+                    pedalFeel(),
                     text(SheetColumn.SURFACE),
                     quantity(SheetColumn.AMBIENT),
                     quantity(SheetColumn.TYRE_PRESSURE_FRONT),
                     quantity(SheetColumn.TYRE_PRESSURE_REAR),
                     struckOut(),
                     text(SheetColumn.REASON),
-                    text(SheetColumn.NOTE));
+                    text(SheetColumn.NOTE),
+                    quantity(SheetColumn.SECONDS_AFTER_REST),
+                    oneOf(SheetColumn.READ_ON, List.of("blackened", "bare", "probe")),
+                    oneOf(SheetColumn.PEDAL_EFFORT, List.of("light", "normal", "hard")),
+                    text(SheetColumn.PHASE));
+        }
+
+        private Optional<String> pedalFeel() throws BadInput {
+            Optional<String> text = text(SheetColumn.PEDAL_FEEL);
+            if (text.isPresent() && PedalFeel.named(text.get()).isEmpty()) {
+                throw bad(
+                        SheetColumn.PEDAL_FEEL,
+                        "%s is not a pedal feel known here. Use %s; anything else belongs into the column \"note\"."
+                                .formatted(BadInput.quote(text.get()), PedalFeel.WORDS));
+            }
+            return text.flatMap(PedalFeel::named).map(PedalFeel::label);
+        }
+
+        private Optional<String> oneOf(SheetColumn column, List<String> words) throws BadInput {
+            Optional<String> text = text(column).map(t -> t.toLowerCase(Locale.ROOT));
+            if (text.isPresent() && !words.contains(text.get())) {
+                throw bad(
+                        column,
+                        "%s is not known in the column \"%s\". Use one of %s."
+                                .formatted(BadInput.quote(text.get()), column.title(), String.join(", ", words)));
+            }
+            return text;
         }
 
         private BadInput bad(SheetColumn column, String problem) {

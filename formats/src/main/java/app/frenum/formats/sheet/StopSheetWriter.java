@@ -57,7 +57,11 @@ public final class StopSheetWriter {
                     stops,
                     s -> Optional.ofNullable(s.endTemperatures().get(w))));
         }
+        cells.add(quantity(SheetColumn.SECONDS_AFTER_REST, stops, SheetStop::secondsAfterRest));
+        cells.add(text(SheetColumn.READ_ON, SheetStop::readOn));
         cells.add(text(SheetColumn.PEDAL_FEEL, SheetStop::pedalFeel));
+        cells.add(text(SheetColumn.PEDAL_EFFORT, SheetStop::pedalEffort));
+        cells.add(text(SheetColumn.PHASE, SheetStop::phase));
         cells.add(text(SheetColumn.SURFACE, SheetStop::surface));
         cells.add(quantity(SheetColumn.AMBIENT, stops, SheetStop::ambient));
         cells.add(quantity(SheetColumn.TYRE_PRESSURE_FRONT, stops, SheetStop::tyrePressureFront));

@@ -5,6 +5,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
 import app.frenum.formats.sheet.SheetStop;
@@ -45,20 +46,24 @@ final class SheetExport {
                 base.driver(),
                 base.load(),
                 base.instrument(),
-                Optional.of(test.nominalSpeed()),
+                base.nominalSpeed().or(() -> Optional.of(test.nominalSpeed())),
                 base.entrySpeed(),
                 base.distance(),
                 base.time(),
                 base.startTemperatures(),
                 base.endTemperatures(),
-                base.pedalFeel(),
+                Optional.ofNullable(stop.pedalFeel()),
                 base.surface(),
                 base.ambient(),
                 base.tyrePressureFront(),
                 base.tyrePressureRear(),
                 stop.struckOut(),
                 reason,
-                base.note());
+                base.note(),
+                Optional.ofNullable(stop.lateS()).map(t -> new Quantity(t, Unit.SECONDS)),
+                base.readOn(),
+                base.pedalEffort(),
+                base.phase());
     }
 
     private SheetStop logged(StopView stop, SeriesView series) {
@@ -87,6 +92,10 @@ final class SheetExport {
                 quantity(c.tyrePressureFrontBar(), Dimension.PRESSURE),
                 Optional.empty(),
                 false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
     }

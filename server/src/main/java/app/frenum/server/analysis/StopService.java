@@ -5,6 +5,7 @@ import app.frenum.core.compare.LoggedStops;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.procedure.run.LoggedStop;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
@@ -267,7 +268,7 @@ public class StopService {
     private StopView handView(Stop stop, List<Decision> decisions, boolean out, TestDefinition test) {
         SheetStop row = json.readValue(stop.byHand(), SheetStop.class);
         HandMeasurement m = row.measurement(Optional.of(test.nominalSpeed()));
-        Validity validity = m.isEntrySpeedOut() ? Validity.REPEAT : Validity.VALID;
+        Validity validity = m.isEntrySpeedOut() || m.isImplausible() ? Validity.REPEAT : Validity.VALID;
         return new StopView(
                 stop.id(),
                 stop.seriesId(),
@@ -285,7 +286,7 @@ public class StopService {
                 List.of(),
                 stop.phase(),
                 row.pedalFeel().orElse(null),
-                stop.lateS());
+                row.secondsAfterRest().map(Quantity::inside).orElse(stop.lateS()));
     }
 
     private MeasuredStop figures(Measurement m) {

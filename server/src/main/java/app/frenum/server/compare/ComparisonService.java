@@ -1,10 +1,12 @@
 package app.frenum.server.compare;
 
+import app.frenum.core.compare.Alike;
 import app.frenum.core.compare.Check;
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Consistency;
+import app.frenum.core.compare.DrivingOrder;
 import app.frenum.core.compare.Margin;
 import app.frenum.core.compare.SampleSize;
 import app.frenum.core.compare.Side;
@@ -14,12 +16,14 @@ import app.frenum.core.garage.VehicleField;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Validity;
+import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.analysis.StopsChanged;
 import app.frenum.server.compare.ComparisonView.CheckView;
 import app.frenum.server.compare.ComparisonView.Mark;
 import app.frenum.server.compare.ComparisonView.MarkStatus;
+import app.frenum.server.compare.ComparisonView.OrderView;
 import app.frenum.server.compare.ComparisonView.Pair;
 import app.frenum.server.compare.ComparisonView.SideView;
 import app.frenum.server.garage.ConfigurationView;
@@ -34,6 +38,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,6 +49,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Transactional(readOnly = true)
 public class ComparisonService {
     private static final int SPEED_POINTS = 60;
+    private static final double SAME_SPEED = 0.005;
 
     private final TestService tests;
     private final GarageService garage;
@@ -98,29 +104,57 @@ public class ComparisonService {
                 .map(configurations::get)
                 .sorted(Comparator.comparing(c -> c.id().equals(baseline) ? 0 : 1))
                 .toList();
-        TestSides maker = new TestSides(test, series);
+        TestSides maker = new TestSides(test, series, all);
+        Map<UUID, UUID> configurationOf =
+                series.stream().collect(Collectors.toMap(SeriesView::id, SeriesView::configurationId));
+        List<List<StopView>> groups =
+                new ArrayList<>(Alike.groups(all, s -> configurationOf.get(s.seriesId()), maker::alike));
+        // What the test asks for comes first, then what was driven most.
+        groups.sort(Comparator.comparing((List<StopView> g) -> !isAskedFor(maker, g, test))
+                .thenComparing(g -> -g.size()));
+        VehicleView vehicle = garage.vehicle(test.vehicleId());
+        List<ComparisonView> views = groups.stream()
+                .map(g -> view(asked, test, vehicle, maker, order, configurationOf, g))
+                .toList();
+        return views.isEmpty()
+                ? view(asked, test, vehicle, maker, order, configurationOf, List.of())
+                : views.get(0).with(views.subList(1, views.size()));
+    }
+
+    private static boolean isAskedFor(TestSides maker, List<StopView> group, TestDefinition test) {
+        return Math.abs(maker.nominalOf(group) / test.nominalSpeed().inside() - 1) < SAME_SPEED;
+    }
+
+    /** One group of stops that are alike. */
+    private ComparisonView view(
+            Asked asked,
+            TestDefinition test,
+            VehicleView vehicle,
+            TestSides maker,
+            List<ConfigurationView> order,
+            Map<UUID, UUID> configurationOf,
+            List<StopView> group) {
         List<Side> sides = new ArrayList<>();
         List<SideView> views = new ArrayList<>();
         for (ConfigurationView c : order) {
-            List<UUID> ids = series.stream()
-                    .filter(s -> s.configurationId().equals(c.id()))
-                    .map(SeriesView::id)
+            List<StopView> own = group.stream()
+                    .filter(s -> c.id().equals(configurationOf.get(s.seriesId())))
                     .toList();
-            List<StopView> own =
-                    all.stream().filter(s -> ids.contains(s.seriesId())).toList();
             Side side = maker.side(c, order.get(0), own, asked.includeStruckOut());
             sides.add(side);
             views.add(sideView(c, side, own, asked.includeStruckOut()));
         }
-        VehicleView vehicle = garage.vehicle(test.vehicleId());
+        SheetStop first = group.isEmpty() ? null : group.get(0).byHand();
         return new ComparisonView(
                 test.id(),
-                test.basis(),
-                test.nominalSpeed().inside(),
+                views.isEmpty() ? test.basis() : views.get(0).basis(),
+                maker.nominalOf(group),
+                first == null ? null : first.phase().orElse(null),
                 vehicle.spec().figure(VehicleField.LENGTH).orNull(),
                 vehicle.spec().figure(VehicleField.WIDTH).orNull(),
                 views,
-                pairs(order, sides, test));
+                pairs(order, sides, test),
+                List.of());
     }
 
     private static List<Pair> pairs(List<ConfigurationView> order, List<Side> sides, TestDefinition test) {
@@ -215,7 +249,18 @@ public class ComparisonService {
                         .orElse(blocked),
                 c.speedStillCarried(),
                 c.metres().orElse(null),
+                c.howSure(),
+                c.chance(),
+                c.order().map(ComparisonService::order).orElse(null),
+                c.level(),
+                c.interval().orElse(null),
+                c.look().isEarly(fewer),
+                c.look().isExtended(fewer),
                 c.checks().stream().map(ComparisonService::check).toList());
+    }
+
+    private static OrderView order(DrivingOrder o) {
+        return new OrderView(o.difference(), o.interval(), o.driftPerStop());
     }
 
     private static CheckView check(Check c) {

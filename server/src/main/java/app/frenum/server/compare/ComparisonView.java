@@ -2,6 +2,7 @@ package app.frenum.server.compare;
 
 import app.frenum.core.compare.Check.Level;
 import app.frenum.core.compare.CheckCode;
+import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.Interval;
 import app.frenum.core.compare.Metres;
 import app.frenum.core.compare.Verdict;
@@ -16,16 +17,33 @@ import java.util.UUID;
  *
  * @param nominalSpeed m/s
  * @param sides every configuration of the test, baseline first
+ * @param phase that its stops were written down for, or null
  * @param comparisons one per candidate
+ * @param others the test's stops that are not like these, such as from another speed, each group with its own verdicts
  */
 public record ComparisonView(
         UUID testId,
         DistanceBasis basis,
         double nominalSpeed,
+        String phase,
         Double carLengthM,
         Double carWidthM,
         List<SideView> sides,
-        List<Pair> comparisons) {
+        List<Pair> comparisons,
+        List<ComparisonView> others) {
+
+    ComparisonView with(List<ComparisonView> otherGroups) {
+        return new ComparisonView(
+                testId,
+                basis,
+                nominalSpeed,
+                phase,
+                carLengthM,
+                carWidthM,
+                sides,
+                comparisons,
+                List.copyOf(otherGroups));
+    }
 
     /**
      * One configuration.
@@ -70,7 +88,14 @@ public record ComparisonView(
         REPEAT
     }
 
-    /** A candidate against the baseline. */
+    /**
+     * A candidate against the baseline.
+     *
+     * @param orderAdjusted null where the order of driving says nothing
+     * @param level confidence level of {@code interval}, which goes with the verdict
+     * @param early whether stops of the plan are still to come
+     * @param extended whether it was driven past its plan
+     */
     public record Pair(
             UUID candidateId,
             String candidate,
@@ -95,7 +120,17 @@ public record ComparisonView(
             Figure smallestDifference,
             Figure speedStillCarried,
             Metres metres,
+            HowSure howSure,
+            Figure chance,
+            OrderView orderAdjusted,
+            double level,
+            Interval interval,
+            boolean early,
+            boolean extended,
             List<CheckView> checks) {}
+
+    /** The difference with a trend over the order of driving taken out, and the drift that would explain all of it. */
+    public record OrderView(double difference, Interval interval, double driftPerStop) {}
 
     /** One check. */
     public record CheckView(CheckCode code, Level level, String title, String message) {}

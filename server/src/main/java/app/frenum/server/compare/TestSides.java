@@ -1,14 +1,17 @@
 package app.frenum.server.compare;
 
+import app.frenum.core.compare.Alike;
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.compare.LoggedStops;
+import app.frenum.core.compare.Resolution;
 import app.frenum.core.compare.Side;
 import app.frenum.core.garage.Difference;
 import app.frenum.core.garage.Slot;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
@@ -18,11 +21,16 @@ import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -31,9 +39,57 @@ final class TestSides {
     private final TestDefinition test;
     private final Map<String, SeriesView> seriesById;
 
-    TestSides(TestDefinition test, List<SeriesView> series) {
+    private final Map<UUID, Integer> order = new HashMap<>();
+
+    /** @param all every stop of the test, whose order of driving is taken from day, beginning, block and number */
+    TestSides(TestDefinition test, List<SeriesView> series, List<StopView> all) {
         this.test = test;
         this.seriesById = series.stream().collect(Collectors.toMap(s -> s.id().toString(), Function.identity()));
+        List<StopView> driven = all.stream()
+                .sorted(Comparator.comparing(this::day)
+                        .thenComparing(this::begun)
+                        .thenComparing(s -> seriesOf(s).block())
+                        .thenComparing(s -> series.indexOf(seriesOf(s)))
+                        .thenComparing(StopView::number))
+                .toList();
+        for (int i = 0; i < driven.size(); i++) {
+            order.put(driven.get(i).id(), i + 1);
+        }
+    }
+
+    private SeriesView seriesOf(StopView s) {
+        return seriesById.get(s.seriesId().toString());
+    }
+
+    private String day(StopView s) {
+        return Optional.ofNullable(s.byHand())
+                .flatMap(SheetStop::date)
+                .or(() -> Optional.ofNullable(seriesOf(s).conditions().drivenOn()))
+                .orElse("");
+    }
+
+    private Instant begun(StopView s) {
+        return Optional.ofNullable(seriesOf(s).conditions().begunAt()).orElse(Instant.EPOCH);
+    }
+
+    /** What a stop shares with those that it may be averaged with. */
+    Alike alike(StopView s) {
+        Optional<SheetStop> row = Optional.ofNullable(s.byHand());
+        Optional<String> load = row.flatMap(SheetStop::load)
+                .or(() -> Optional.ofNullable(seriesOf(s).conditions().load()));
+        return Alike.of(nominal(s), row.flatMap(SheetStop::phase), load);
+    }
+
+    private double nominal(StopView s) {
+        return Optional.ofNullable(s.byHand())
+                .flatMap(SheetStop::nominalSpeed)
+                .orElse(test.nominalSpeed())
+                .inside();
+    }
+
+    /** The nominal speed of stops that are alike, m/s. */
+    double nominalOf(List<StopView> group) {
+        return group.isEmpty() ? test.nominalSpeed().inside() : nominal(group.get(0));
     }
 
     /**
@@ -55,14 +111,33 @@ final class TestSides {
         return new Side(
                 configuration.label(),
                 basis,
-                Figure.of(test.nominalSpeed().inside()),
+                Figure.of(nominalOf(stops)),
                 test.grade() == null ? Figure.unknown("the grade of the lane is not known") : Figure.of(test.grade()),
                 changed.stream().collect(Collectors.toMap(Function.identity(), c -> "changed", (x, y) -> x)),
                 configuration.spec().unbedded().stream().map(Slot::label).collect(Collectors.toSet()),
+                resolution(stops, basis),
                 stops.stream()
                         .filter(TestSides::isStop)
                         .map(s -> compared(s, includeStruckOut))
                         .toList());
+    }
+
+    private double resolution(List<StopView> stops, DistanceBasis basis) {
+        List<SheetStop> rows =
+                stops.stream().map(StopView::byHand).filter(Objects::nonNull).toList();
+        if (rows.size() < stops.size() || rows.isEmpty()) {
+            return Side.LOGGED_RESOLUTION;
+        }
+        if (basis != DistanceBasis.TIME_ONLY) {
+            return Resolution.of(rows.stream()
+                    .map(SheetStop::distance)
+                    .flatMap(Optional::stream)
+                    .toList());
+        }
+        List<Quantity> times =
+                rows.stream().map(SheetStop::time).flatMap(Optional::stream).toList();
+        double mean = times.stream().mapToDouble(Quantity::inside).average().orElse(1);
+        return nominalOf(stops) / (mean * mean) * Resolution.of(times);
     }
 
     /** Snubs have no stopping distance. */
@@ -76,7 +151,7 @@ final class TestSides {
         return s.byHand() == null ? logged(s, series, out) : byHand(s, series, out);
     }
 
-    private static ComparedStop logged(StopView s, SeriesView series, boolean out) {
+    private ComparedStop logged(StopView s, SeriesView series, boolean out) {
         Conditions c = series.conditions();
         // A hand-moved onset still began with the signal that found it.
         String source = s.measured().brake().source().name();
@@ -90,10 +165,12 @@ final class TestSides {
                         Instrument.LOGGER,
                         c,
                         series.block(),
-                        s.measured().gripLimited()));
+                        s.measured().gripLimited(),
+                        order.get(s.id()),
+                        Optional.empty()));
     }
 
-    private static ComparedStop byHand(StopView s, SeriesView series, boolean out) {
+    private ComparedStop byHand(StopView s, SeriesView series, boolean out) {
         SheetStop row = s.byHand();
         Conditions ofSeries = series.conditions();
         Conditions c = new Conditions(
@@ -124,11 +201,18 @@ final class TestSides {
                 known(c.ambientC(), "ambient was not recorded"),
                 known(c.tyrePressureFrontBar(), "tyre pressure was not recorded"),
                 out ? Status.STRUCK_OUT : s.validity() == Validity.REPEAT ? Status.REPEAT : Status.COUNTS,
-                circumstances("mark", row.instrument(), c, series.block(), false));
+                Set.of(),
+                circumstances("mark", row.instrument(), c, series.block(), false, order.get(s.id()), row.phase()));
     }
 
     private static Circumstances circumstances(
-            String source, Instrument instrument, Conditions c, int block, boolean gripLimited) {
+            String source,
+            Instrument instrument,
+            Conditions c,
+            int block,
+            boolean gripLimited,
+            int order,
+            Optional<String> phase) {
         return new Circumstances(
                 Optional.of(source),
                 instrument,
@@ -138,7 +222,9 @@ final class TestSides {
                 Optional.ofNullable(c.driver()),
                 Optional.ofNullable(c.direction()),
                 block,
-                gripLimited);
+                gripLimited,
+                order,
+                phase);
     }
 
     private static Figure known(Double value, String whyNot) {

@@ -9,7 +9,6 @@ import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.PedalCurve;
 import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.analysis.StopView;
-import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -54,9 +53,7 @@ final class FadeStops {
     }
 
     private static Optional<PedalFeel> feel(String label) {
-        return Arrays.stream(PedalFeel.values())
-                .filter(f -> f.label().equals(label))
-                .findFirst();
+        return Optional.ofNullable(label).flatMap(PedalFeel::named);
     }
 
     private static Figure frontMeanOf(Map<WheelPosition, Quantity> read) {

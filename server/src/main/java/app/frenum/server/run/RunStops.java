@@ -179,7 +179,11 @@ class RunStops {
                 Optional.empty(),
                 false,
                 Optional.empty(),
-                note(stop));
+                note(stop),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** One person's reading as typed; of several the mean, in metres. */

@@ -35,11 +35,15 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
         for (int c = 0; c < script.sides().size(); c++) {
             double[] own = run.values(c);
             Summary s = Summary.of(own);
-            EarlyLook early =
-                    EarlyLook.of(baseline, c == 0 ? new double[0] : own, script.stopsEach(), script.marginM());
+            EarlyLook early = EarlyLook.of(
+                    baseline,
+                    c == 0 ? new double[0] : own,
+                    script.stopsEach(),
+                    script.marginM(),
+                    script.sides().size() - 1);
             String name = script.sides().get(c).name();
             sides.add(new SideProgress(name, own, s.mean(), s.sd(), s.halfWidth95(), early));
-            drift(name, own, warnings);
+            drift(name, own, script, warnings);
             if (early.answer() == EarlyLook.Answer.WILL_NOT_SETTLE) {
                 warnings.add(name + ": " + early.words());
             }
@@ -66,9 +70,11 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
         }
     }
 
-    private static void drift(String name, double[] values, List<String> warnings) {
+    private static void drift(String name, double[] values, RunScript script, List<String> warnings) {
         Trend trend = Trend.of(values);
-        if (trend.p().isKnown() && trend.p().value() < SURE) {
+        // Every side is looked at after every stop; all those looks together may cry wolf once in twenty.
+        double looks = script.sides().size() * Math.max(1.0, script.stopsEach() - 3.0);
+        if (trend.p().isKnown() && trend.p().value() < SURE / looks) {
             double perStop = trend.perStop().value();
             warnings.add(String.format(
                     Locale.ROOT,

@@ -108,7 +108,8 @@ final class StopRules {
                 r.distanceM().map(Figure::of).orElse(Figure.unknown("no distance was measured")),
                 figure(r.time(), "no time was taken"),
                 figure(r.entrySpeed(), "entry speed was not read"),
-                Figure.of(nominalMps));
+                Figure.of(nominalMps),
+                false);
     }
 
     private static Figure figure(Optional<Quantity> q, String whyNot) {
@@ -142,6 +143,11 @@ final class StopRules {
                     "entry speed %.1f km/h, asked for %.0f ± 3 %%",
                     readings.entrySpeed().get().inside() * KMH,
                     asked * KMH);
+        }
+        if (phase.kind() == Phase.Kind.STOP && measurement(readings, asked).isImplausible()) {
+            add(
+                    FlagCode.IMPLAUSIBLE_STOP,
+                    "slowed more than its tyres can: braked before the mark, another speed than written, or another unit");
         }
     }
 

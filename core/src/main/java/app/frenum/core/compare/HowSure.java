@@ -1,0 +1,71 @@
+package app.frenum.core.compare;
+
+import app.frenum.core.quantity.Figure;
+import java.util.Optional;
+
+/**
+ * How sure a verdict is, in one fixed scale, made in one place. It follows the verdict's own p, adjusted for the number of
+ * candidates; with few stops the permutation's where that is larger; and it is capped by what a drift of the day could do.
+ * The names are part of the open formats.
+ */
+public enum HowSure {
+    VERY_SURE,
+    FAIRLY_SURE,
+    LEANING,
+    CANNOT_TELL;
+
+    private static final double VERY = 0.01;
+    private static final double FAIRLY = 0.05;
+    private static final double SOMEWHAT = 0.2;
+    /** Below so many stops of each, a permutation is the more honest p. */
+    static final int FEW = 6;
+
+    private static HowSure ofP(double p) {
+        if (p <= VERY) {
+            return VERY_SURE;
+        }
+        return p <= FAIRLY ? FAIRLY_SURE : p <= SOMEWHAT ? LEANING : CANNOT_TELL;
+    }
+
+    private HowSure atMost(HowSure cap) {
+        return compareTo(cap) < 0 ? cap : this;
+    }
+
+    /**
+     * @param p of the difference, adjusted for the number of candidates and, with few stops, for what permutations tell
+     * @param test of the difference
+     * @param floor what the instruments cannot see
+     * @param margin what is worth having
+     * @param order the difference with a trend over the order of driving taken out, where order could have made it
+     */
+    static HowSure of(
+            Verdict verdict, double p, WelchTest test, Figure floor, double margin, Optional<DrivingOrder> order) {
+        return switch (verdict) {
+            case GAIN_SHOWN, LOSS_SHOWN ->
+                ofP(p).atMost(order.filter(DrivingOrder::couldBeDrift).isPresent() ? LEANING : VERY_SURE)
+                        .orLeaning();
+            case NO_WORTHWHILE_DIFFERENCE ->
+                ofP(equivalenceP(test, margin))
+                        .atMost(
+                                order.filter(o -> !o.interval().isWithin(margin))
+                                                .isPresent()
+                                        ? LEANING
+                                        : VERY_SURE)
+                        .orLeaning();
+            case NOT_SETTLED ->
+                !floor.isKnown() || Math.abs(test.difference()) < floor.value() ? CANNOT_TELL : ofP(p).atMost(LEANING);
+            case NOT_COMPARABLE -> CANNOT_TELL;
+        };
+    }
+
+    /** What is shown is leant towards at least. */
+    private HowSure orLeaning() {
+        return this == CANNOT_TELL ? LEANING : this;
+    }
+
+    /** The larger p of two one-sided tests against ± the margin (D. J. Schuirmann 1987). */
+    private static double equivalenceP(WelchTest test, double margin) {
+        double near = (margin - Math.abs(test.difference())) / test.standardError();
+        return StudentT.twoSidedP(Math.abs(near), test.degreesOfFreedom()) / 2;
+    }
+}
