@@ -3,11 +3,12 @@ import type { Figure, Figures, Quantity, Schemas } from './figures';
 type LaneQuantities = 'length' | 'runOff' | 'grade';
 export type LaneSpec = Omit<Schemas['LaneSpec'], LaneQuantities> & { [K in LaneQuantities]: Quantity };
 export type LaneView = { id: string; lane: LaneSpec; version: number };
-export type Phase = Omit<Schemas['Phase'], 'target' | 'gate' | 'from' | 'to' | 'adjuster'> & {
+export type Phase = Omit<Schemas['Phase'], 'target' | 'gate' | 'from' | 'to' | 'adjuster' | 'grip'> & {
   from: Quantity;
   to: Quantity;
   target: Quantity | null;
   adjuster: Quantity | null;
+  grip: Quantity | null;
   gate: Gate;
 };
 export type Gate = { [K in 'coldest' | 'hottest' | 'soonest' | 'latest']: Quantity | null };

@@ -13,7 +13,8 @@ const ROW = 54;
 export function LanePlan(props: { forecast: Forecast; lane: LaneSpec | null; units: UnitTable }) {
   const { ref, width } = useWidth<HTMLDivElement>(760);
   const { units } = props;
-  const { lane } = props.forecast.forecast;
+  const longest = props.forecast.forecast.lane;
+  const lane = longest.check;
   const parts: [string, number][] = [
     ['reach the speed', lane.reachM],
     ['hold it', lane.settleM],
@@ -49,6 +50,10 @@ export function LanePlan(props: { forecast: Forecast; lane: LaneSpec | null; uni
           rows: [
             ...parts.map(([name, m]) => [name, number(toUnit(m), 0)]),
             ['in all', number(toUnit(total), 0)],
+            ...props.forecast.forecast.lanes.map((p) => [
+              `${p.phase}, in all`,
+              number(toUnit(p.check.reachM + p.check.settleM + p.check.stopM + p.check.runOffM), 0),
+            ]),
             ['lane', number(toUnit(length), 0)],
             ['run-off', number(toUnit(runOff), 0)],
           ],
@@ -67,7 +72,9 @@ export function LanePlan(props: { forecast: Forecast; lane: LaneSpec | null; uni
           </pattern>
         </defs>
         <text className="axis" x={at(0)} y={16}>
-          what one run takes
+          what one run takes: {longest.phase} from {number(units.speed.of(longest.speedMps), 0)}{' '}
+          {units.speed.unit}
+          {longest.because && `, ${longest.because}`}
         </text>
         {parts.map(([name, m], i) => (
           <g key={name}>

@@ -89,7 +89,7 @@ function Start({ detail, all, library, known, view, form }: Props) {
       lanes={known}
       form={form}
       stored={view}
-      first={view.plan ?? firstPlan(detail, all, procedure, known)}
+      first={view.plan ?? firstPlan(detail, all, procedure)}
     />
   );
 }
@@ -99,7 +99,6 @@ function firstPlan(
   detail: TestDetail,
   all: Configuration[],
   procedure: ProcedureView,
-  known: LaneView[],
 ): Plan {
   const speed = detail.test.nominalSpeed;
   return {
@@ -107,7 +106,7 @@ function firstPlan(
     load: 'LADEN',
     configurationIds: firstTwo(detail, all),
     procedureId: procedure.id,
-    laneId: known[0]?.id ?? null,
+    laneId: null,
     speed: { entered: speed.entered, unit: speed.unit },
     margin: { entered: detail.test.marginOfBaseline ? 1 : detail.test.marginSize, unit: 'METRES' },
     stopsEach: 8,

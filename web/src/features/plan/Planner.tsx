@@ -219,7 +219,7 @@ function answer(f: Forecast, plan: Plan, units: UnitTable): string {
   const missing = f.forecast.missingM.value;
   const shown = `${plan.stopsEach} stops of each can show ${number(u.of(f.forecast.smallestShownM), 1)} ${u.unit}`;
   if (missing !== undefined && missing > 0) {
-    return `NO-GO: the lane is ${number(u.of(missing), 0)} ${u.unit} too short.`;
+    return `NO-GO: ${told(f.forecast.noGo, units)}`;
   }
   if (f.endS > slotSeconds(plan)) {
     return `It does not fit the slot: ${hoursMinutes(f.endS)} are needed.`;

@@ -97,6 +97,12 @@ export function PhaseFields(props: {
           error={errors[`${at}.adjuster`]}
           onChange={(adjuster) => set({ adjuster })}
         />
+        <QuantityField
+          allowed={PHASE_FIELDS.grip}
+          value={phase.grip}
+          error={errors[`${at}.grip`]}
+          onChange={(grip) => set({ grip })}
+        />
         {gate('coldest')}
         {gate('hottest')}
         {gate('soonest')}

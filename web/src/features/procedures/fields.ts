@@ -47,6 +47,13 @@ export const PHASE_FIELDS = {
     units: [{ unit: 'ONE', symbol: '' }] as Allowed['units'],
     help: 'Empty: leave it as it stands.',
   },
+  grip: {
+    label: 'Grip of its surface',
+    low: 0.03,
+    high: 1.5,
+    units: [{ unit: 'ONE', symbol: '' }] as Allowed['units'],
+    help: 'Empty: the plan’s lane. Wet paint or basalt about 0.2 to 0.3.',
+  },
   coldest: { label: 'Discs at least', low: -20, high: 900, units: TEMPERATURES },
   hottest: { label: 'Discs at most', low: -20, high: 900, units: TEMPERATURES },
   soonest: { label: 'Not sooner than', low: 1, high: 7200, units: TIMES },

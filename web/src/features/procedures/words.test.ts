@@ -18,6 +18,7 @@ const stop: Phase = {
   mostExtra: 3,
   lockForbidden: false,
   adjuster: null,
+  grip: null,
   provesBack: false,
 };
 

@@ -25,8 +25,9 @@ export function phaseWords(p: Phase): string {
   if (p.kind === 'COOL_DOWN') return `rolling at ${typed(p.from)}, no brake`;
   const target = p.target ? ` at ${typed(p.target)}` : ', as hard as the tyres allow';
   const setting = p.adjuster ? `, adjuster at ${typed(p.adjuster)} turns from full front` : '';
+  const grip = p.grip ? `, on a surface of grip ${typed(p.grip)}` : '';
   const proof = p.provesBack ? ', to prove it back at its baseline' : '';
-  return `${p.repeats} from ${typed(p.from)} to ${typed(p.to)}${target}, ${p.gear === 'NEUTRAL' ? 'neutral' : 'in gear'}, ${p.load.toLowerCase()}${setting}${proof}`;
+  return `${p.repeats} from ${typed(p.from)} to ${typed(p.to)}${target}, ${p.gear === 'NEUTRAL' ? 'neutral' : 'in gear'}, ${p.load.toLowerCase()}${grip}${setting}${proof}`;
 }
 
 /** The gate of a phase, in a line; empty when it is open. */

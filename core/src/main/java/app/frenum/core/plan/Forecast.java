@@ -14,6 +14,7 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -25,8 +26,10 @@ import java.util.Optional;
  * @param expectedStopM from the brake point
  * @param stopsNeeded against the spread
  * @param smallestShownM the smallest difference that the planned stops can show
- * @param lane what a stop takes; {@code missingM} of it when a lane is known
+ * @param lane what the phase that takes most of it takes
+ * @param lanes what each phase that brakes takes of it, in order
  * @param missingM lane that is missing, 0 for GO, or why it is not known
+ * @param noGo which phase misses it and what would cure it; empty for GO
  * @param blocks in order
  * @param swaps changes of parts
  * @param clock the day
@@ -40,8 +43,10 @@ public record Forecast(
         double expectedStopM,
         StopsNeeded stopsNeeded,
         double smallestShownM,
-        LaneCheck lane,
+        PhaseLane lane,
+        List<PhaseLane> lanes,
         Figure missingM,
+        String noGo,
         List<RunOrder.Block> blocks,
         int swaps,
         DayClock clock,
@@ -60,6 +65,7 @@ public record Forecast(
     private static final double SETTLE_S = 2;
     private static final double RETURN_MPS = 12;
     private static final double INSPECTION_S = 300;
+    private static final double SLOWEST_CURE_MPS = 5;
 
     /** Predicted against what a part can stand. */
     public record HeatReading(String configuration, String message, boolean caution) {}
@@ -133,8 +139,8 @@ public record Forecast(
             Optional<DiscDay> front = heat.map(h -> DiscDay.of(clock, day, h));
             Optional<DiscDay> rear = heat.flatMap(h -> rear()).map(h -> DiscDay.of(clock, day, h));
             List<RunOrder.Block> blocks = blocks(planned);
-            LaneCheck lane = LaneCheck.of(
-                    new LaneCheck.Needs(in.speedMps(), acceleration(), SETTLE_S, stopM, LaneCheck.HALF_SYSTEM_MPS2));
+            List<PhaseLane> lanes = lanes();
+            PhaseLane longest = longest(lanes);
             factors();
             readiness();
             warnings.addAll(clock.warnings());
@@ -151,11 +157,13 @@ public record Forecast(
                     stopM,
                     needed,
                     smallest(needed),
-                    lane,
+                    longest,
+                    lanes,
                     in.lane()
-                            .map(l -> Figure.of(lane.missingM(
+                            .map(l -> Figure.of(longest.missingM(
                                     l.length().inside(), l.runOff().inside())))
                             .orElse(Figure.unknown("no lane is chosen")),
+                    in.lane().map(l -> noGo(l, longest)).orElse(""),
                     blocks,
                     RunOrder.swaps(blocks),
                     clock,
@@ -165,6 +173,78 @@ public record Forecast(
                     heatReadings(clock, front, rear),
                     List.copyOf(warnings),
                     List.copyOf(assumptions));
+        }
+
+        /** Phase by phase; a procedure that never brakes is held against one stop of the plan. */
+        private List<PhaseLane> lanes() {
+            PhaseLane.Basis basis = laneBasis();
+            List<PhaseLane> all = procedure.phases().stream()
+                    .flatMap(p -> PhaseLane.of(p, basis).stream())
+                    .toList();
+            all.stream()
+                    .filter(p -> !p.because().isEmpty() && !p.because().startsWith("as gently"))
+                    .forEach(p -> assume(
+                            p.phase() + ", " + p.because() + ": %.1f m/s² on the lane it is given", p.slowingMps2()));
+            return all.isEmpty() ? List.of(stopOfThePlan()) : all;
+        }
+
+        private PhaseLane.Basis laneBasis() {
+            double v = in.speedMps();
+            double lost = Math.min(ASSUMED_LOST_S * v, stopM / 2);
+            return new PhaseLane.Basis(in.vehicle(), acceleration(), SETTLE_S, v * v / (2 * (stopM - lost)));
+        }
+
+        private PhaseLane stopOfThePlan() {
+            double v = in.speedMps();
+            return new PhaseLane(
+                    "a stop",
+                    v,
+                    v * v / (2 * stopM),
+                    "",
+                    LaneCheck.of(new LaneCheck.Needs(v, acceleration(), SETTLE_S, stopM, LaneCheck.HALF_SYSTEM_MPS2)));
+        }
+
+        /** The phase that misses most of the lane, or takes most where nobody chose one. */
+        private PhaseLane longest(List<PhaseLane> lanes) {
+            Comparator<PhaseLane> byTotal = Comparator.comparing(p -> p.check().totalM());
+            return lanes.stream()
+                    .max(in.lane()
+                            .map(l -> Comparator.comparing((PhaseLane p) -> p.missingM(
+                                            l.length().inside(), l.runOff().inside()))
+                                    .thenComparing(byTotal))
+                            .orElse(byTotal))
+                    .orElseThrow();
+        }
+
+        private String noGo(LaneSpec lane, PhaseLane longest) {
+            double missing =
+                    longest.missingM(lane.length().inside(), lane.runOff().inside());
+            if (missing <= 0) {
+                return "";
+            }
+            double fits = procedure.phases().stream()
+                    .filter(p -> p.name().equals(longest.phase()))
+                    .findFirst()
+                    .map(p -> PhaseLane.fastestThatFits(
+                            p,
+                            laneBasis(),
+                            lane.length().inside(),
+                            lane.runOff().inside()))
+                    .orElse(0.0);
+            return String.format(
+                    Locale.ROOT,
+                    "%s from %.0f km/h%s takes %.0f m of lane and run-off; %.0f m are missing. %s",
+                    longest.phase(),
+                    3.6 * longest.speedMps(),
+                    longest.because().isEmpty() ? "" : ", " + longest.because() + ",",
+                    longest.check().totalM(),
+                    Math.ceil(missing),
+                    fits > SLOWEST_CURE_MPS
+                            ? String.format(
+                                    Locale.ROOT,
+                                    "From %.0f km/h it would fit; or take a longer lane.",
+                                    Math.floor(3.6 * fits))
+                            : "It needs a longer lane.");
         }
 
         private double smallest(StopsNeeded needed) {
@@ -186,7 +266,9 @@ public record Forecast(
 
         private StopsNeeded stopsNeeded() {
             if (in.earlier().isPresent() && in.earlier().get().sdM() > 0) {
-                return new StopsNeeded(in.earlier().get().sdM(), StopsNeeded.Source.OWN_SERIES, in.marginM());
+                Earlier earlier = in.earlier().get();
+                return new StopsNeeded(
+                        StopsNeeded.bound(earlier.sdM(), earlier.stops()), StopsNeeded.Source.OWN_SERIES, in.marginM());
             }
             double sd = StopsNeeded.ASSUMED_CV * stopM;
             assume("a spread of %.1f m from stop to stop: 2.5 %% of the distance", sd);

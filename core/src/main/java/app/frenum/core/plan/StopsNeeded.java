@@ -3,6 +3,7 @@ package app.frenum.core.plan;
 import app.frenum.core.compare.SampleSize;
 import java.util.ArrayList;
 import java.util.List;
+import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 
 /**
  * How many stops a question takes.
@@ -31,6 +32,15 @@ public record StopsNeeded(double sdM, Source source, double marginM) {
         if (!(sdM > 0 && marginM > 0)) {
             throw new IllegalArgumentException("spread and margin must be above 0");
         }
+    }
+
+    /**
+     * A spread that so many earlier stops do not underrate four times in five: the upper 80 % bound,
+     * {@code s·√((k − 1)/χ²_{0.2, k−1})}.
+     */
+    static double bound(double sdM, int stops) {
+        int df = Math.max(1, stops - 1);
+        return sdM * Math.sqrt(df / new ChiSquaredDistribution(df).inverseCumulativeProbability(0.2));
     }
 
     public int perSide() {

@@ -28,6 +28,7 @@ import java.util.Optional;
  * @param adjuster turns of the bias adjuster from full front; absent to leave it as it stands
  * @param provesBack whether these stops must show that the vehicle is back at its baseline, after a treatment was
  *     cleaned off, before anything else is driven
+ * @param grip between tyres and lane where it is driven on a surface of its own, such as a wetted one; absent on the plan's
  */
 public record Phase(
         String name,
@@ -43,7 +44,9 @@ public record Phase(
         int mostExtra,
         boolean lockForbidden,
         Optional<Quantity> adjuster,
-        boolean provesBack) {
+        boolean provesBack,
+        Optional<Quantity> grip) {
+    private static final Bounds GRIP = Bounds.of(0.03, 1.5, Unit.ONE);
     private static final Bounds SPEED = Bounds.of(0, 400, Unit.KILOMETRES_PER_HOUR);
     private static final Bounds DECELERATION = Bounds.of(0.5, 16, Unit.METRES_PER_SECOND_SQUARED);
     private static final Bounds EFFORT = Bounds.of(10, 3000, Unit.NEWTONS);
@@ -56,6 +59,7 @@ public record Phase(
     public Phase {
         // Procedures that were stored before phases could set the adjuster have none.
         adjuster = Objects.requireNonNullElse(adjuster, Optional.empty());
+        grip = Objects.requireNonNullElse(grip, Optional.empty());
     }
 
     /** What is done each time. */
@@ -110,7 +114,8 @@ public record Phase(
                 mostExtra,
                 lockForbidden,
                 adjuster,
-                provesBack);
+                provesBack,
+                grip);
     }
 
     List<FieldProblem> problems(String path) {
@@ -132,6 +137,7 @@ public record Phase(
         }
         target.ifPresent(t -> target(t, path + ".target", found));
         adjuster.ifPresent(t -> TURNS.problem(t).ifPresent(m -> found.add(new FieldProblem(path + ".adjuster", m))));
+        grip.ifPresent(g -> GRIP.problem(g).ifPresent(m -> found.add(new FieldProblem(path + ".grip", m))));
         if (provesBack && kind != Kind.STOP) {
             found.add(new FieldProblem(path + ".provesBack", "Only stops can prove anything; make the phase stops."));
         } else if (provesBack && repeats < FEWEST_PROOFS) {

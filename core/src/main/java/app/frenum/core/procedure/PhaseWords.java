@@ -28,6 +28,7 @@ public final class PhaseWords {
         if (p.system() != Phase.BrakeSystem.WHOLE) {
             parts.add(p.system().name().toLowerCase(Locale.ROOT).replace('_', ' '));
         }
+        p.grip().ifPresent(g -> parts.add("on a surface of grip " + typed(g)));
         p.adjuster().ifPresent(t -> parts.add("adjuster at " + typed(t) + " turns from full front"));
         if (p.provesBack()) {
             parts.add("to prove it back at its baseline");

@@ -49,7 +49,8 @@ public final class Phases {
                 3,
                 true,
                 Optional.empty(),
-                provesBack);
+                provesBack,
+                Optional.empty());
     }
 
     public static Procedure procedure(Phase... phases) {

@@ -106,7 +106,8 @@ class BundleFileTest {
                 2,
                 true,
                 Optional.of(q(2.5, Unit.ONE)),
-                false);
+                false,
+                Optional.empty());
     }
 
     /** No field at its default, every kind of thing there is. */

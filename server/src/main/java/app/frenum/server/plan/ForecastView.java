@@ -37,7 +37,7 @@ public record ForecastView(
                 f,
                 f.stopsNeeded().perSide(),
                 f.stopsNeeded().curve(),
-                f.lane().totalM(),
+                f.lane().check().totalM(),
                 f.clock().endS(),
                 f.clock().hottestC(),
                 order.guards(),

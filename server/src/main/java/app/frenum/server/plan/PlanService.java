@@ -201,7 +201,7 @@ public class PlanService {
             throw Problem.invalid("signedBy", "The plan has no lane; choose the one that is driven on.");
         }
         if (missing.value() > 0) {
-            throw Problem.invalid("signedBy", noGo(missing));
+            throw Problem.invalid("signedBy", noGo(now));
         }
         row.sign(
                 json.writeValueAsString(
@@ -210,9 +210,8 @@ public class PlanService {
         return view(plans.saveAndFlush(row));
     }
 
-    private static String noGo(Figure missing) {
-        return "The plan is NO-GO: its lane is too short by %.0f m. Change the lane or the speed first."
-                .formatted(Math.ceil(missing.value()));
+    private static String noGo(PlanView plan) {
+        return "The plan is NO-GO: " + plan.forecast().forecast().noGo();
     }
 
     /**
@@ -226,7 +225,7 @@ public class PlanService {
         if (now.forecast() != null) {
             Figure missing = now.forecast().forecast().missingM();
             if (missing.isKnown() && missing.value() > 0) {
-                throw Problem.outOfTurn(noGo(missing));
+                throw Problem.outOfTurn(noGo(now));
             }
         }
     }

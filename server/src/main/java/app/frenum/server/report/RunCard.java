@@ -113,7 +113,7 @@ record RunCard(
                                 entered(plan),
                                 hoursMinutes(forecast.endS())),
                 laneWords(source, units),
-                pieces(forecast.forecast().lane(), units),
+                pieces(forecast.forecast().lane().check(), units),
                 Arrays.stream(CrewRole.values())
                         .map(r -> new Line(
                                 r.label() + ": " + plan.crew().names().getOrDefault(r, "______________"), r.duty()))
