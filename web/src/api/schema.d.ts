@@ -996,7 +996,7 @@ export interface components {
         };
         CauseReading: {
             /** @enum {string} */
-            cause: "PAD" | "FLUID" | "BOTH" | "SLIGHT" | "PRESSED_LESS" | "GRIP_LIMITED" | "NONE" | "UNKNOWN";
+            cause: "PAD" | "FLUID" | "BOTH" | "PAD_OR_FLUID" | "FADE_OR_LESS_PRESSURE" | "PRESSED_LESS_OR_FLUID" | "SLIGHT" | "PRESSED_LESS" | "GRIP_LIMITED" | "NONE" | "NONE_SEEN" | "UNKNOWN";
             commonBar: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             confidence: "GOOD" | "FAIR" | "WEAK";
@@ -1392,8 +1392,10 @@ export interface components {
             /** Format: double */
             expectedStopM: number;
             heat: components["schemas"]["HeatReading"][];
-            lane: components["schemas"]["LaneCheck"];
+            lane: components["schemas"]["PhaseLane"];
+            lanes: components["schemas"]["PhaseLane"][];
             missingM: components["schemas"]["WrittenFigure"];
+            noGo: string;
             rear: components["schemas"]["Swing"][];
             savings: components["schemas"]["Saving"][];
             /** Format: double */
@@ -2078,6 +2080,7 @@ export interface components {
             gate: components["schemas"]["Gate"];
             /** @enum {string} */
             gear: "NEUTRAL" | "IN_GEAR";
+            grip: components["schemas"]["WrittenQuantity"];
             /** @enum {string} */
             kind: "STOP" | "SNUB" | "SPIKE" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
             /** @enum {string} */
@@ -2093,6 +2096,15 @@ export interface components {
             system: "WHOLE" | "FRONT_CIRCUIT_OFF" | "REAR_CIRCUIT_OFF" | "ASSIST_OFF";
             target: components["schemas"]["WrittenQuantity"];
             to: components["schemas"]["WrittenQuantity"];
+        };
+        PhaseLane: {
+            because: string;
+            check: components["schemas"]["LaneCheck"];
+            phase: string;
+            /** Format: double */
+            slowingMps2: number;
+            /** Format: double */
+            speedMps: number;
         };
         PhotoView: {
             /** Format: uuid */

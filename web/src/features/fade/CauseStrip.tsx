@@ -8,12 +8,13 @@ import { growthWords, onsetWords } from './words';
 function look(cause: string, letter: ReturnType<typeof letterOf>): React.CSSProperties {
   const c = colour(letter);
   if (cause === 'PAD') return { background: c, color: 'var(--on-ink)', border: `2px solid ${c}` };
-  if (cause === 'FLUID' || cause === 'BOTH')
+  if (['FLUID', 'BOTH', 'PAD_OR_FLUID', 'FADE_OR_LESS_PRESSURE', 'PRESSED_LESS_OR_FLUID'].includes(cause))
     return {
       border: `2px solid ${c}`,
       background: `repeating-linear-gradient(135deg, ${c} 0 4px, transparent 4px 9px)`,
     };
-  if (cause === 'GRIP_LIMITED' || cause === 'UNKNOWN') return { border: `2px dashed ${c}` };
+  if (cause === 'GRIP_LIMITED' || cause === 'UNKNOWN' || cause === 'NONE_SEEN')
+    return { border: `2px dashed ${c}` };
   return { border: `2px solid ${c}` };
 }
 

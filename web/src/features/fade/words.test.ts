@@ -31,6 +31,19 @@ describe('fade in words', () => {
     expect(fadeAnswer([side(0.7, {}, 'GRIP_LIMITED')], unitsOf('metric'))).toContain('tyres');
   });
 
+  it('puts the fluid before everything else, however little was lost', () => {
+    for (const cause of ['FLUID', 'BOTH', 'PRESSED_LESS_OR_FLUID', 'PAD_OR_FLUID']) {
+      for (const rel of [0.7, 0.99, undefined]) {
+        const words = fadeAnswer([side(rel, {}, cause)], unitsOf('metric'));
+        expect(words).toMatch(/^A [^.]*fluid/);
+        expect(words).not.toContain('loses none');
+      }
+    }
+    expect(fadeAnswer([side(0.8, {}, 'FADE_OR_LESS_PRESSURE')], unitsOf('metric'))).toContain(
+      'pressed less hard',
+    );
+  });
+
   it('gives the onset with its range, in either system', () => {
     expect(onsetWords(side(0.7, seen), unitsOf('metric'))).toBe(
       'Fade begins at 355 °C (347 to 363); then 2.9 % is lost every 10 °C.',

@@ -10,21 +10,35 @@ export function fadeAnswer(sides: readonly FadeSide[], units: UnitTable): string
   return sides.map((s, i) => sideAnswer(s, letterOf(i), units)).join(' ');
 }
 
+/** What must be said before anything else, where the fluid may have boiled or the cause cannot be told. */
+const FIRST: Partial<Record<string, string>> = {
+  FLUID: 'shows vapour in its fluid: end testing, have it inspected and bled',
+  BOTH: 'shows vapour in its fluid, and its pads fade: end testing, have it inspected and bled',
+  PAD_OR_FLUID: 'fades by its pads, or by its fluid too; nobody noted the pedal',
+  FADE_OR_LESS_PRESSURE: 'fades, or was pressed less hard; without line pressure nobody can tell',
+  PRESSED_LESS_OR_FLUID: 'was pressed less hard, or has vapour in its fluid; nobody noted the pedal',
+};
+
 function sideAnswer({ study }: FadeSide, letter: string, units: UnitTable): string {
   const late = study.cause.relEffectiveness.value;
+  const first = FIRST[study.cause.cause];
   if (study.cause.cause === 'GRIP_LIMITED')
     return `${letter} was held back by its tyres: its brakes cannot be read.`;
-  if (late === undefined) return `${letter} has too few stops to be read for fade.`;
+  if (late === undefined) {
+    return first ? `${letter} ${first}.` : `${letter} has too few stops to be read for fade.`;
+  }
   const loss = 1 - late;
   const t = units.temperature;
   const seen = study.onset.accepted ? study.onset.onsetC.value : undefined;
+  const from = seen === undefined ? '' : ` from ${number(t.of(seen), 0)} ${t.unit} on`;
+  const by = `${number(100 * loss, 0)} % by its last three stops`;
+  if (first) return loss < SHOWS ? `${letter} ${first}.` : `${letter} ${first}. It loses ${by}${from}.`;
   if (loss < SHOWS) {
     return seen === undefined
       ? `${letter} loses none that shows.`
       : `${letter} begins to fade at ${number(t.of(seen), 0)} ${t.unit}, by ${number(100 * loss, 0)} % so far.`;
   }
-  const from = seen === undefined ? '' : ` from ${number(t.of(seen), 0)} ${t.unit} on`;
-  return `${letter} fades${from} and loses ${number(100 * loss, 0)} % by its last three stops.`;
+  return `${letter} fades${from} and loses ${by}.`;
 }
 
 /** From when on, or up to where nothing was seen. */

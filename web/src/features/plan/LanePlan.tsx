@@ -13,8 +13,8 @@ const ROW = 54;
 export function LanePlan(props: { forecast: Forecast; lane: LaneSpec | null; units: UnitTable }) {
   const { ref, width } = useWidth<HTMLDivElement>(760);
   const { units } = props;
-  const longest = props.forecast.forecast.lane;
-  const lane = longest.check;
+  const worst = props.forecast.forecast.lane;
+  const lane = worst.check;
   const parts: [string, number][] = [
     ['reach the speed', lane.reachM],
     ['hold it', lane.settleM],
@@ -72,9 +72,9 @@ export function LanePlan(props: { forecast: Forecast; lane: LaneSpec | null; uni
           </pattern>
         </defs>
         <text className="axis" x={at(0)} y={16}>
-          what one run takes: {longest.phase} from {number(units.speed.of(longest.speedMps), 0)}{' '}
+          what one run takes: {worst.phase} from {number(units.speed.of(worst.speedMps), 0)}{' '}
           {units.speed.unit}
-          {longest.because && `, ${longest.because}`}
+          {worst.because && `, ${worst.because}`}
         </text>
         {parts.map(([name, m], i) => (
           <g key={name}>

@@ -95,11 +95,7 @@ function Start({ detail, all, library, known, view, form }: Props) {
 }
 
 /** A plan to begin with: straight stops of the first two configurations, with a return to the baseline. */
-function firstPlan(
-  detail: TestDetail,
-  all: Configuration[],
-  procedure: ProcedureView,
-): Plan {
+function firstPlan(detail: TestDetail, all: Configuration[], procedure: ProcedureView): Plan {
   const speed = detail.test.nominalSpeed;
   return {
     vehicleId: detail.vehicle.id,

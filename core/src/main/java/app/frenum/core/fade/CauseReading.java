@@ -84,29 +84,61 @@ public record CauseReading(
                 e.relPressure(),
                 e.relTravel(),
                 e.commonBar(),
-                less && cause != FadeCause.PRESSED_LESS && cause != FadeCause.GRIP_LIMITED,
+                less
+                        && cause != FadeCause.PRESSED_LESS
+                        && cause != FadeCause.PRESSED_LESS_OR_FLUID
+                        && cause != FadeCause.GRIP_LIMITED,
                 confidence(e),
                 words(e, less && fluid));
     }
 
     private static FadeCause cause(Evidence e, boolean fluid, boolean pressedLess) {
-        if (e.gripLimited()) {
-            return FadeCause.GRIP_LIMITED;
-        }
         double rel = e.relEffectiveness().orElse(Double.NaN);
+        // Fluid comes before all else: nothing that is true beside it is as urgent.
         if (fluid) {
             return rel <= PAD_LOSS ? FadeCause.BOTH : FadeCause.FLUID;
+        }
+        if (e.gripLimited()) {
+            return FadeCause.GRIP_LIMITED;
         }
         if (Double.isNaN(rel)) {
             return FadeCause.UNKNOWN;
         }
+        return e.measure() == FadeMeasure.PER_BAR
+                ? withPressure(rel, isPedalKnown(e), pressedLess)
+                : withoutPressure(rel, e.worstFeel());
+    }
+
+    private static FadeCause withPressure(double rel, boolean pedalKnown, boolean pressedLess) {
         if (rel <= PAD_LOSS) {
-            return FadeCause.PAD;
+            return pedalKnown ? FadeCause.PAD : FadeCause.PAD_OR_FLUID;
+        }
+        if (pressedLess && !pedalKnown) {
+            return FadeCause.PRESSED_LESS_OR_FLUID;
         }
         if (rel <= SLIGHT_LOSS) {
             return FadeCause.SLIGHT;
         }
-        return pressedLess ? FadeCause.PRESSED_LESS : FadeCause.NONE;
+        if (pressedLess) {
+            return FadeCause.PRESSED_LESS;
+        }
+        return pedalKnown ? FadeCause.NONE : FadeCause.NONE_SEEN;
+    }
+
+    /** A hard pedal tells the pad; a firm one tells only that it is not the fluid; without a word nothing is told. */
+    private static FadeCause withoutPressure(double rel, Optional<PedalFeel> feel) {
+        if (rel <= PAD_LOSS) {
+            return feel.filter(f -> f == PedalFeel.HARD).isPresent() ? FadeCause.PAD : FadeCause.FADE_OR_LESS_PRESSURE;
+        }
+        if (rel <= SLIGHT_LOSS) {
+            return FadeCause.SLIGHT;
+        }
+        return feel.isPresent() ? FadeCause.NONE : FadeCause.NONE_SEEN;
+    }
+
+    /** Unknown is not normal. */
+    private static boolean isPedalKnown(Evidence e) {
+        return e.relTravel().isKnown() || e.worstFeel().isPresent();
     }
 
     private static Confidence confidence(Evidence e) {

@@ -19,6 +19,18 @@ public enum FadeCause {
             "pad and fluid fade",
             "Bleed with fresh, high-boiling fluid before anything else, then pads that work to higher temperatures.",
             "Fluid, bleeding, pads and bedding-in; change one at a time and test between, or nobody will know which it was."),
+    PAD_OR_FLUID(
+            "pad fade, or the fluid too: no travel and no pedal note",
+            "Have the fluid looked at before anything else is driven hot; then log pedal travel, or note the pedal after each stop, and drive the series again.",
+            "A note after each stop, or a travel sensor; bleeding, if the fluid was it."),
+    FADE_OR_LESS_PRESSURE(
+            "fade, or less pressure: not known which",
+            "Log line pressure, or hold the pedal effort alike and note it; have the fluid looked at before anything else is driven hot.",
+            "A sensor in the line, or a second driver; the series again."),
+    PRESSED_LESS_OR_FLUID(
+            "pressed less hard, or vapour in the fluid: not known which",
+            "Treat it as the fluid until the pedal says otherwise: stop, feel for a long pedal, bleed if there is any doubt.",
+            "A note after each stop, or a travel sensor; bleeding, if the fluid was it."),
     SLIGHT("a slight loss, not settled", "More stops, or hotter ones, would settle it.", "Fuel, tyres and an hour."),
     PRESSED_LESS(
             "the driver pressed less hard; that is no fade",
@@ -32,6 +44,10 @@ public enum FadeCause {
             "no fade: the bite stayed",
             "Nothing to cure at these temperatures; hotter stops may still show some.",
             "Nothing."),
+    NONE_SEEN(
+            "no loss seen; the pedal was not noted, so the fluid is not known",
+            "Note the pedal after each stop, or log its travel: fluid can boil before the distance shows it.",
+            "A note."),
     UNKNOWN(
             "cannot be told from what was logged",
             "Log line pressure and pedal travel, or note the pedal after each stop.",
@@ -49,6 +65,14 @@ public enum FadeCause {
 
     public String label() {
         return label;
+    }
+
+    /** Whether the fluid may have boiled, so that its caution belongs beside it. */
+    public boolean mayBeFluid() {
+        return switch (this) {
+            case FLUID, BOTH, PAD_OR_FLUID, FADE_OR_LESS_PRESSURE, PRESSED_LESS_OR_FLUID -> true;
+            default -> false;
+        };
     }
 
     /** What to do about it. */

@@ -166,7 +166,9 @@ public record FadeStudy(
         Reader(List<FadeStop> stops, FadeReference convention, StartGate gate) {
             this.stops = stops;
             measure = bestMeasure();
-            reference = convention.choose(stops, measure, gate);
+            // Three of five would leave no late group that is not the reference.
+            FadeReference chosen = stops.size() < 2 * LATE ? FadeReference.FIRST_STOP : convention;
+            reference = chosen.choose(stops, measure, gate);
             early = reference.stream().map(stops::get).toList();
             String why = "no stop whose start temperature is in the gate has a figure to go by";
             value = median(known(early, measure::of), why);

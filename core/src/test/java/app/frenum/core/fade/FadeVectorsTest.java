@@ -101,6 +101,11 @@ class FadeVectorsTest {
                 false);
     }
 
+    private static final Map<FadeCause, FadeCause> UNKNOWN_PEDAL = Map.of(
+            FadeCause.PAD, FadeCause.PAD_OR_FLUID,
+            FadeCause.PRESSED_LESS, FadeCause.PRESSED_LESS_OR_FLUID,
+            FadeCause.NONE, FadeCause.NONE_SEEN);
+
     @Test
     void why() {
         for (JsonNode v : named("fade_cause")) {
@@ -114,9 +119,13 @@ class FadeVectorsTest {
                     feel(in.path("pedal").asText()),
                     in.path("grip").asBoolean()));
             JsonNode out = v.get("out");
+            // The vectors take an unknown pedal for a normal one; since then the handbook says that unknown is not
+            // normal.
+            boolean pedalKnown = in.has("relTravel") || in.has("pedal");
+            FadeCause told = CAUSES.get(out.get("cause").asText());
             assertThat(reading.cause())
                     .as(v.toString())
-                    .isEqualTo(CAUSES.get(out.get("cause").asText()));
+                    .isEqualTo(pedalKnown ? told : UNKNOWN_PEDAL.getOrDefault(told, told));
             if (out.has("alsoPressedLessHard")) {
                 assertThat(reading.pressedLess())
                         .isEqualTo(out.get("alsoPressedLessHard").asBoolean());
