@@ -93,7 +93,9 @@ class PlanTest {
         assertThat(forecast.get("forecast").get("stopsNeeded").get("source").asString())
                 .isEqualTo("OWN_SERIES");
         assertThat(forecast.get("forecast").get("stopsNeeded").get("sdM").asDouble())
-                .isEqualTo(side.get("sd").get("value").asDouble());
+                .isBetween(
+                        1.1 * side.get("sd").get("value").asDouble(),
+                        2 * side.get("sd").get("value").asDouble());
         assertThat(forecast.get("forecast").get("expectedStopM").asDouble())
                 .isCloseTo(side.get("mean").get("value").asDouble(), within(1e-9));
         assertThat(forecast.get("forecast").get("assumptions").toString()).contains("2.5 m/s²");
@@ -208,7 +210,7 @@ class PlanTest {
         assertThat(changed.get("lapsed").get("gate").get("signedBy").asString()).isEqualTo("Marshal");
         Answer run = server.put(path.replace("/tests/", "/runs/"), "");
         assertThat(run.status()).isEqualTo(409);
-        assertThat(run.body().get("detail").asString()).contains("NO-GO", " m. Change the lane or the speed");
+        assertThat(run.body().get("detail").asString()).contains("NO-GO", "stops from 160 km/h", "missing");
         server.put(path + "/plan?version=" + version(path), json.writeValueAsString(plan(lane)));
         assertThat(server.get(path + "/plan").get("safety").isNull())
                 .as("what was signed for once, and is planned again, is signed for")

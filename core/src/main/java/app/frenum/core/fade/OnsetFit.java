@@ -1,5 +1,6 @@
 package app.frenum.core.fade;
 
+import app.frenum.core.compare.Neighbours;
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
 import org.hipparchus.distribution.continuous.FDistribution;
@@ -32,6 +33,7 @@ public record OnsetFit(
         Figure f,
         Figure p,
         Figure hottestC) {
+    private static final int FEWEST_ALIKE = 4;
     private static final int FEWEST_EACH_SIDE = 3;
     private static final double SIGNIFICANT = 0.05;
 
@@ -100,9 +102,13 @@ public record OnsetFit(
 
     private static OnsetFit tested(double[] celsius, double[] level, Piece constant, Piece best, double hottest) {
         int n = celsius.length;
-        double f = (constant.squares() - best.squares()) / 2 / (best.squares() / (n - 3));
-        double p = 1 - new FDistribution(2, n - 3).cumulativeProbability(f);
-        double most = best.squares() * (1 + new FDistribution(1, n - 3).inverseCumulativeProbability(0.95) / (n - 3));
+        // Neighbouring stops resemble each other: they count as fewer.
+        double[] left = new double[n];
+        Arrays.setAll(left, i -> level[i] - best.level() + best.perC() * Math.max(0, celsius[i] - best.onset()));
+        double freedom = Math.max(1, Neighbours.effective(left, FEWEST_ALIKE) - 3);
+        double f = (constant.squares() - best.squares()) / 2 / (best.squares() / freedom);
+        double p = 1 - new FDistribution(2, freedom).cumulativeProbability(f);
+        double most = best.squares() * (1 + new FDistribution(1, freedom).inverseCumulativeProbability(0.95) / freedom);
         double low = best.onset();
         double high = best.onset();
         for (double t = Math.ceil(min(celsius)); t < hottest; t++) {

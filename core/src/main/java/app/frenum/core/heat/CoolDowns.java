@@ -21,7 +21,7 @@ import java.util.stream.IntStream;
  */
 public final class CoolDowns {
     /** Until then the surface is still giving its flash heat to the inside of the disc. */
-    private static final double SOAK_S = 8;
+    private static final double SOAK_S = 15;
 
     private static final double EVERY_S = 2;
     /** No disc cools with a time constant under 30 s, so that less can never be fitted: half of it, or 1.5 times where the air is free. */

@@ -1,5 +1,6 @@
 package app.frenum.core.heat;
 
+import app.frenum.core.compare.Neighbours;
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
 import java.util.OptionalDouble;
@@ -90,8 +91,11 @@ public record CoolingFit(Figure tauS, Figure tauLowS, Figure tauHighS, Figure st
             }
             int freedom = t.length - p.length;
             double s = Math.sqrt(best.getCost() * best.getCost() / freedom);
-            double half = new TDistribution(freedom).inverseCumulativeProbability(0.975)
+            // Residuals of neighbouring readings resemble each other: they count as fewer.
+            double alike = Neighbours.effective(best.getResiduals().toArray(), p.length + 1);
+            double half = new TDistribution(Math.max(1, alike - p.length)).inverseCumulativeProbability(0.975)
                     * s
+                    * Math.sqrt(t.length / alike)
                     * Math.sqrt(best.getCovariances(1e-12).getEntry(1, 1));
             double ambient = ambient(p);
             return new CoolingFit(

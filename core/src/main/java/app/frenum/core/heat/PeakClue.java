@@ -39,8 +39,8 @@ public record PeakClue(
     }
 
     /**
-     * A reading by hand, carried back to the end of the stop by the disc's own cooling (see
-     * {@link Cooling#peakBefore}).
+     * A reading by hand, carried back to the end of the stop by the disc's own cooling, of which nobody knows how
+     * long the car rolled (see {@link Cooling#peakBeforeRollingOrStanding}).
      *
      * @param celsius as read
      * @param lateS after rest
@@ -49,7 +49,7 @@ public record PeakClue(
     public static PeakClue read(
             PeakSource source, Optional<DiscFace> face, double celsius, double lateS, Cooling cooling, double tauU) {
         Cooling.Peak reading = new Cooling.Peak(celsius, source.uncertaintyC(celsius));
-        return of(source, face, celsius, lateS, cooling.peakBefore(reading, lateS, tauU, AMBIENT_C));
+        return of(source, face, celsius, lateS, cooling.peakBeforeRollingOrStanding(reading, lateS, tauU, AMBIENT_C));
     }
 
     private static PeakClue of(

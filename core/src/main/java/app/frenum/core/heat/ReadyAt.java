@@ -6,7 +6,8 @@ import java.util.OptionalDouble;
 
 /**
  * When a disc that is cooling will have come down to a temperature, from the readings of this very cool-down. Where they
- * determine the time constant it is theirs; before that it is the vehicle's own, taken to be wrong by a fifth.
+ * determine the time constant it is theirs; before that it lies between that of the vehicle while it rolls and that of a disc which stands, three times as long and known to a factor
+ * of 1.6.
  *
  * @param atS on the clock of the readings, s
  * @param plusMinusS half-width of the 95 % interval, s
@@ -40,15 +41,29 @@ public record ReadyAt(Figure atS, Figure plusMinusS, boolean fitted) {
                 readings.stream().mapToDouble(Reading::atS).toArray(),
                 readings.stream().mapToDouble(Reading::celsius).toArray(),
                 OptionalDouble.of(ambientC));
-        boolean fitted = fit.tauS().isKnown();
-        double tau = fit.tauS().orElse(priorTauS);
-        double tauUncertainty =
-                fitted ? (fit.tauHighS().value() - fit.tauLowS().value()) / (2 * COVERAGE) : PRIOR_SPREAD * priorTauS;
         double turns = Math.log((last.celsius() - ambientC) / (gateC - ambientC));
+        return fit.tauS().isKnown()
+                ? byOwnReadings(fit, last, turns, ambientC)
+                : byPrior(priorTauS, last, turns, ambientC);
+    }
+
+    private static ReadyAt byOwnReadings(CoolingFit fit, Reading last, double turns, double ambientC) {
+        double tau = fit.tauS().value();
+        double u = (fit.tauHighS().value() - fit.tauLowS().value()) / (2 * COVERAGE);
         double fromReading = tau * last.uncertaintyC() / (last.celsius() - ambientC);
         return new ReadyAt(
-                Figure.of(last.atS() + tau * turns),
-                Figure.of(COVERAGE * Math.hypot(turns * tauUncertainty, fromReading)),
-                fitted);
+                Figure.of(last.atS() + tau * turns), Figure.of(COVERAGE * Math.hypot(turns * u, fromReading)), true);
+    }
+
+    /** Nobody knows how long the car will roll and how long stand: from the soonest of the one to the latest of the other. */
+    private static ReadyAt byPrior(double rollingTauS, Reading last, double turns, double ambientC) {
+        double soonest = rollingTauS * (1 - COVERAGE * PRIOR_SPREAD / 2);
+        double latest = Cooling.STANDING * rollingTauS * Cooling.STANDING_FACTOR;
+        double middle = (soonest + latest) / 2;
+        double fromReading = COVERAGE * middle * last.uncertaintyC() / (last.celsius() - ambientC);
+        return new ReadyAt(
+                Figure.of(last.atS() + middle * turns),
+                Figure.of(Math.hypot(turns * (latest - soonest) / 2, fromReading)),
+                false);
     }
 }

@@ -267,8 +267,14 @@ public record Forecast(
         private StopsNeeded stopsNeeded() {
             if (in.earlier().isPresent() && in.earlier().get().sdM() > 0) {
                 Earlier earlier = in.earlier().get();
-                return new StopsNeeded(
-                        StopsNeeded.bound(earlier.sdM(), earlier.stops()), StopsNeeded.Source.OWN_SERIES, in.marginM());
+                double bound = StopsNeeded.bound(earlier.sdM(), earlier.stops());
+                assumptions.add(String.format(
+                        Locale.ROOT,
+                        "a spread of %.2f m where %d earlier stops show %.2f m: they do not underrate it four times in five",
+                        bound,
+                        earlier.stops(),
+                        earlier.sdM()));
+                return new StopsNeeded(bound, StopsNeeded.Source.OWN_SERIES, in.marginM());
             }
             double sd = StopsNeeded.ASSUMED_CV * stopM;
             assume("a spread of %.1f m from stop to stop: 2.5 %% of the distance", sd);

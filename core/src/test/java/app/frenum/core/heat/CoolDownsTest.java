@@ -65,12 +65,12 @@ class CoolDownsTest {
 
     @Test
     void aFewSecondsTellNothing() {
-        CoolDowns.CoolDown down = coolDown(t -> DISC.after(400, t) + (t < 20 ? 0 : t), 10, 0.2, 3);
+        CoolDowns.CoolDown down = coolDown(t -> DISC.after(400, t) + (t < 27 ? 0 : t), 10, 0.2, 3);
         assertThat(down.fit().tauS().reason()).contains("span");
         assertThat(down.left()).isEmpty();
         List<CoolDowns.CoolDown> none = CoolDowns.of(
                 log(t -> DISC.after(400, t), 10, 0, 1),
-                List.of(new CoolDowns.Stretch(0, 20), new CoolDowns.Stretch(30, 36)),
+                List.of(new CoolDowns.Stretch(0, 27), new CoolDowns.Stretch(30, 46)),
                 OptionalDouble.of(15));
         assertThat(none).hasSize(1);
         assertThat(none.get(0).fit().tauS().reason()).contains("12 s of one are there, 15 s are the least");

@@ -33,7 +33,11 @@ class PeakBeliefTest {
     @Test
     void aLateReadingGoesBackToThePeakAndIsLessSureTheLater() {
         PeakClue late = read(PeakSource.BLACKENED, 371, 60);
-        assertThat(late.peakC().value()).isCloseTo(15 + 356 * Math.exp(0.3), within(1e-9));
+        double rolled = 15 + 356 * Math.exp(0.3);
+        double stood = 15 + 356 * Math.exp(0.1);
+        assertThat(late.peakC().value()).isCloseTo((rolled + stood) / 2, within(1e-9));
+        assertThat(late.atLeastC().value()).isLessThan(stood);
+        assertThat(late.belowC().value()).isGreaterThan(rolled);
         assertThat(late.peakU().value())
                 .isGreaterThan(read(PeakSource.BLACKENED, 371, 10).peakU().value());
         assertThat(read(PeakSource.BARE, 400, 0).peakU().value()).isCloseTo(20, within(1e-9));

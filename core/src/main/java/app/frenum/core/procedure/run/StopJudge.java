@@ -96,6 +96,7 @@ record StopJudge(RunState run) {
     private Cooling.Peak peakBefore(double celsius, double lateS) {
         RunScript script = run.script();
         return new Cooling(script.tauS(), script.ambientC())
-                .peakBefore(new Cooling.Peak(celsius, READING_C), lateS, TAU_SPREAD * script.tauS(), AMBIENT_C);
+                .peakBeforeRollingOrStanding(
+                        new Cooling.Peak(celsius, READING_C), lateS, TAU_SPREAD * script.tauS(), AMBIENT_C);
     }
 }

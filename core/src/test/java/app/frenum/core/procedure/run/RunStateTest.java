@@ -339,7 +339,7 @@ class RunStateTest {
         Driven run =
                 new Driven(STOPS, 4).signed().driven(90, readings(90, 48, peaks, false, Optional.empty(), Map.of()));
         assertThat(run.last().peaks().get(WheelPosition.FRONT_LEFT).celsius())
-                .isCloseTo(15 + 135 * Math.exp(30 / 180.0), within(1e-9));
+                .isCloseTo(15 + 135 * (Math.exp(30 / 180.0) + Math.exp(30 / 540.0)) / 2, within(1e-9));
         assertThat(run.last().startC()).containsEntry(WheelPosition.FRONT_RIGHT, 94.0);
     }
 
