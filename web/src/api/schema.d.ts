@@ -2497,6 +2497,7 @@ export interface components {
             lostTime: components["schemas"]["WrittenFigure"];
             meanDeceleration: components["schemas"]["WrittenFigure"];
             mfdd: components["schemas"]["WrittenFigure"];
+            reading: components["schemas"]["WrittenFigure"];
             time: components["schemas"]["WrittenFigure"];
         };
         StopView: {
@@ -2519,6 +2520,7 @@ export interface components {
             /** Format: uuid */
             seriesId: string;
             struckOut: boolean;
+            uncertainty: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             validity: "VALID" | "NOTE" | "REPEAT";
             value: components["schemas"]["WrittenFigure"];

@@ -50,6 +50,9 @@ export function figure(f: Figure | undefined, shown: Shown, decimals = shown.dec
   return f?.value === undefined || f.value === null ? '–' : number(shown.of(f.value), decimals);
 }
 
+/** What ± shows everywhere: twice a standard uncertainty. */
+export const twice = (u: Figure): Figure => (u.value === undefined ? u : { value: 2 * u.value });
+
 /** The size of a difference in the chosen unit: offsets, as of temperatures, fall out. */
 export const span = (inside: number, shown: Shown) => shown.of(inside) - shown.of(0);
 

@@ -2,7 +2,7 @@ import type { StopView, TestDetail } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { letterOf } from '../../charts/letters';
 import type { XAxis } from '../../charts/traces/layout';
-import { figure } from '../../units/units';
+import { figure, twice } from '../../units/units';
 import { Button, Segments } from '../../ui/Button';
 import { SheetRow, Words } from './Figures';
 import { LoggedStop } from './LoggedStop';
@@ -58,8 +58,12 @@ export function ChosenStop({ detail, stop, overlaid, axis, onAxis, onOverlay, on
         <div className="flex flex-wrap items-start justify-between gap-4">
           <h1 className="text-2xl">
             Stop {stop.number} of {letter}: {figure(stop.value, shown)} ±{' '}
-            {figure(stop.valueUncertainty, shown)} {shown.unit}
-            {time ? ' by stopwatch' : ', corrected for entry speed'}
+            {figure(twice(stop.uncertainty), shown)} {shown.unit}
+            {time && ' by stopwatch'}
+            {!time &&
+              (stop.entrySpeed.value === undefined
+                ? ', as driven: nobody wrote down the entry speed'
+                : ', corrected for entry speed')}
           </h1>
           {bar}
         </div>

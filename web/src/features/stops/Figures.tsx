@@ -1,6 +1,6 @@
 import type { MeasuredStop, SheetStop, StopView } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
-import { figure, told, type Kind } from '../../units/units';
+import { figure, told, type Kind, twice } from '../../units/units';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
 import { Table, Td } from '../../ui/Table';
@@ -30,7 +30,7 @@ export function Figures({ stop }: { stop: MeasuredStop }) {
   ];
   return (
     <>
-      <Heading note="± is the standard uncertainty of the reading">Figures</Heading>
+      <Heading note="± is the 95 % range, of all that may be wrong with it">Figures</Heading>
       <Table aria-label="Figures of this stop">
         <tbody>
           {rows.map(([name, f, kind, u]) => (
@@ -46,7 +46,7 @@ export function Figures({ stop }: { stop: MeasuredStop }) {
                   ? ''
                   : u?.value === undefined
                     ? '± ?'
-                    : `± ${figure(u, spanOf(units[kind]))}`}
+                    : `± ${figure(twice(u), spanOf(units[kind]))}`}
               </Td>
             </tr>
           ))}

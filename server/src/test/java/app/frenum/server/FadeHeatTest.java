@@ -139,7 +139,7 @@ class FadeHeatTest {
         JsonNode cooling = side.get("cooling").get("FRONT_LEFT");
         // Nobody measured the air that day, so a cool-down of a minute and a half tells nothing.
         assertThat(cooling.get("n").asInt()).isZero();
-        assertThat(cooling.get("tauS").get("reason").asString()).contains("the readings span 76 s");
+        assertThat(cooling.get("tauS").get("reason").asString()).contains("the readings span");
     }
 
     @Test

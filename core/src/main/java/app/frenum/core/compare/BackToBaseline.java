@@ -32,8 +32,8 @@ public record BackToBaseline(boolean proved, String words) {
                 String.format(
                         Locale.ROOT,
                         proved
-                                ? "back at its baseline: %.1f to %.1f m from it, within %.1f m"
-                                : "not proved back: %.1f to %.1f m from its baseline, %.1f m asked for; clean it again, or drive more",
+                                ? "back at its baseline: %.1f m to %.1f m from it, within %.1f m"
+                                : "not proved back: %.1f m to %.1f m from its baseline, %.1f m asked for; clean it again, or drive more",
                         range.low(),
                         range.high(),
                         marginM));

@@ -28,7 +28,7 @@ public final class LoggedStops {
             ComparedStop.Circumstances circumstances) {
         return new ComparedStop(
                 value(stop),
-                stop.uncertainty().distance(),
+                stop.uncertainty().reading(),
                 stop.entrySpeed(),
                 stop.mfdd(),
                 stop.effectiveness(),

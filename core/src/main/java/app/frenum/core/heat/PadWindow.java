@@ -39,7 +39,7 @@ public record PadWindow(Figure below, Figure inside, Figure above, Figure margin
                 Figure.of(hot),
                 Figure.of(highC - peak),
                 words(cold, hot, highC - peak),
-                String.format(Locale.ROOT, "Work like this asks for pads from %.0f to %.0f °C.", start, peak));
+                String.format(Locale.ROOT, "Work like this asks for pads from %.0f °C to %.0f °C.", start, peak));
     }
 
     private static double share(List<Work> work, double all, double fromC, double toC) {

@@ -75,7 +75,7 @@ final class ChannelWatch {
                     HealthCode.OPEN_THERMOCOUPLE,
                     t,
                     t,
-                    "jumps from %.0f to %.0f °C between two samples at %.2f s",
+                    "jumps from %.0f °C to %.0f °C between two samples at %.2f s",
                     previous,
                     x,
                     t);

@@ -100,7 +100,8 @@ record Ramp(double bendS, double uncertaintyS) {
             while (high < left.length - 1 && left[high] < worse) {
                 high++;
             }
-            return (high - low) * BEND_STEP_S / 2;
+            // The length of the ramp was chosen by the same samples, which makes the profile a third too narrow.
+            return 1.3 * (high - low) * BEND_STEP_S / 2;
         }
 
         /** The least that any length of ramp from this bend leaves. */

@@ -154,6 +154,7 @@ final class StopMeasurer {
                     slip.locked(),
                     StopUncertainty.of(
                             v0,
+                            time.map(this::uReading),
                             uDistance(distance, time),
                             distance,
                             corrected,
@@ -183,12 +184,16 @@ final class StopMeasurer {
                     : Figure.unknown("the logger's clock jumped in this stop");
         }
 
+        private double uReading(double seconds) {
+            return Uncertainty.loggedM(v0, seconds, 1 / speed.period());
+        }
+
         /** Of a distance from the onset, everything that may be wrong with it. */
         private Figure uDistance(Figure distance, Figure time) {
             if (!distance.isKnown()) {
                 return distance;
             }
-            double u = Uncertainty.loggedM(v0, time.value(), 1 / speed.period());
+            double u = uReading(time.value());
             for (WheelReference.Bridge b : drive.wheelReference().bridges()) {
                 u = b.touches(onset, end) ? Math.hypot(u, b.uncertaintyM()) : u;
             }
@@ -226,6 +231,10 @@ final class StopMeasurer {
             }
             double t = speed.lastFallThrough(
                     options.nominalSpeed().value(), Math.max(speed.first(), onset - BEFORE_S), end);
+            if (v0 < options.nominalSpeed().value() + WINDOW_ENTRY_MARGIN) {
+                return Figure.unknown(
+                        "the run did not enter 1 km/h above the nominal speed, so its window is not whole");
+            }
             return Double.isNaN(t) ? Figure.unknown("the run was never above the nominal speed") : Figure.of(t);
         }
 

@@ -13,6 +13,7 @@ import app.frenum.core.quantity.Figure;
  * @param mfdd m/s²
  * @param meanDeceleration m/s²
  * @param lostTime s
+ * @param reading of the distance alone, m: what does not cancel when two are compared
  */
 public record StopUncertainty(
         Figure entrySpeed,
@@ -21,15 +22,28 @@ public record StopUncertainty(
         Figure time,
         Figure mfdd,
         Figure meanDeceleration,
-        Figure lostTime) {
+        Figure lostTime,
+        Figure reading) {
+
+    /** Those that were stored before the reading stood apart have it in the distance. */
+    public StopUncertainty {
+        reading = reading == null ? distance : reading;
+    }
 
     static StopUncertainty none(String reason) {
         Figure u = Figure.unknown(reason);
-        return new StopUncertainty(u, u, u, u, u, u, u);
+        return new StopUncertainty(u, u, u, u, u, u, u, u);
     }
 
     static StopUncertainty of(
-            double v0, Figure uDistance, Figure distance, Figure corrected, Figure uTime, Figure mfdd, Figure uMfdd) {
+            double v0,
+            Figure uReading,
+            Figure uDistance,
+            Figure distance,
+            Figure corrected,
+            Figure uTime,
+            Figure mfdd,
+            Figure uMfdd) {
         double uV = Uncertainty.LOGGED_SPEED_MPS;
         double relative = uDistance.isKnown() && distance.isKnown()
                 ? Uncertainty.correctedM(1, uDistance.value() / distance.value(), v0, uV)
@@ -44,6 +58,7 @@ public record StopUncertainty(
                 uTime,
                 uMfdd,
                 distance.map(s -> v0 * v0 / (2 * s) * relative),
-                uLost);
+                uLost,
+                uReading);
     }
 }

@@ -81,7 +81,7 @@ class HeatStudyTest {
         assertThat(hot.above().value()).isEqualTo(0.5);
         assertThat(hot.marginC().value()).isEqualTo(-100);
         assertThat(hot.words()).startsWith("Over its window");
-        assertThat(hot.asksFor()).contains("from 200 to 430 °C");
+        assertThat(hot.asksFor()).contains("from 200 °C to 430 °C");
         assertThat(PadWindow.of(List.of(new PadWindow.Work(1000, 40, 90)), 150, 500)
                         .words())
                 .startsWith("Too cold");

@@ -65,7 +65,8 @@ class StopMeasurerTest {
         MeasuredStop slow = only(KnownStop.logged(), AnalysisOptions.window(Figure.of(24.9)));
         assertThat(slow.hasFlag(FlagCode.BELOW_NOMINAL)).isTrue();
         MeasuredStop never = only(KnownStop.logged(), AnalysisOptions.window(Figure.of(30)));
-        assertThat(never.distance().reason()).contains("never above");
+        assertThat(never.distance().reason()).contains("1 km/h above");
+        assertThat(slow.distance().isKnown()).isFalse();
     }
 
     @Test

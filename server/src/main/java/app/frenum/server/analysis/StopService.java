@@ -254,7 +254,10 @@ public class StopService {
                 moved ? figures(measured.get(0)) : null,
                 null,
                 LoggedStops.value(figures),
-                figures.uncertainty().distance(),
+                figures.uncertainty().reading(),
+                figures.uncertainty().correctedDistance().isKnown()
+                        ? figures.uncertainty().correctedDistance()
+                        : figures.uncertainty().distance(),
                 figures.entrySpeed(),
                 figures.validity(),
                 out,
@@ -279,6 +282,7 @@ public class StopService {
                 row,
                 m.value(),
                 m.readingUncertainty(),
+                m.uncertainty(),
                 m.entrySpeed(),
                 validity,
                 out,

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param byHand the sheet's row; null when logged
  * @param value what is compared: corrected distance in m, or deceleration in m/s² by stopwatch
  * @param valueUncertainty standard uncertainty of its reading, same unit
+ * @param uncertainty standard uncertainty of all of it, the speed and the place it began at included
  * @param entrySpeed m/s
  * @param validity by the rules
  * @param struckOut whether a person took it out
@@ -37,6 +38,7 @@ public record StopView(
         SheetStop byHand,
         Figure value,
         Figure valueUncertainty,
+        Figure uncertainty,
         Figure entrySpeed,
         Validity validity,
         boolean struckOut,

@@ -56,7 +56,7 @@ record StopJudge(RunState run) {
                                         StopRules.measurement(readings, asked).value()),
                         flags),
                 logged.map(l -> l.measured().uncertainty().distance())
-                        .orElseGet(() -> StopRules.measurement(readings, asked).readingUncertainty()),
+                        .orElseGet(() -> StopRules.measurement(readings, asked).uncertainty()),
                 flags,
                 StopRules.validity(flags, phase),
                 Optional.empty());

@@ -122,7 +122,11 @@ final class StopRules {
         double entry = stop.entrySpeed().value();
         boolean window = stop.basis() == DistanceBasis.SPEED_WINDOW;
         if (!window && !Corrections.isEntrySpeedIn(entry, asked, AnalysisOptions.DEFAULT_ENTRY_TOLERANCE)) {
-            add(FlagCode.ENTRY_SPEED_OUT, "entry speed %.1f km/h, asked for %.0f ± 3 %%", entry * KMH, asked * KMH);
+            add(
+                    FlagCode.ENTRY_SPEED_OUT,
+                    "entry speed %.1f km/h, asked for %.0f km/h ± 3 %%",
+                    entry * KMH,
+                    asked * KMH);
         }
         stop.flags().stream()
                 .filter(f -> f.code() != FlagCode.ENTRY_SPEED_OUT && f.code() != FlagCode.NO_NOMINAL)
@@ -140,7 +144,7 @@ final class StopRules {
                 && measurement(readings, asked).isEntrySpeedOut()) {
             add(
                     FlagCode.ENTRY_SPEED_OUT,
-                    "entry speed %.1f km/h, asked for %.0f ± 3 %%",
+                    "entry speed %.1f km/h, asked for %.0f km/h ± 3 %%",
                     readings.entrySpeed().get().inside() * KMH,
                     asked * KMH);
         }
