@@ -295,7 +295,9 @@ final class Checks {
         String message = text(
                 "%+.2f %s, 95 %% range %+.2f %s to %+.2f %s",
                 drift.difference(), unit, ci.low(), unit, ci.high(), unit);
-        boolean large = ci.excludesZero() || shown && Math.abs(drift.difference()) > Math.abs(effect) / 2;
+        // Half of an effect is little where few stops came back: chance must be the less likely maker of it, too.
+        boolean half = shown && Math.abs(drift.difference()) > Math.abs(effect) / 2;
+        boolean large = ci.excludesZero() || half && drift.interval(0.90).excludesZero();
         return Optional.of(large ? Check.caution(CheckCode.DRIFT, message) : Check.pass(CheckCode.DRIFT, message));
     }
 

@@ -40,11 +40,9 @@ public record DrivingOrder(double difference, Interval interval, double driftPer
             x[i] = new double[] {1, isB ? 1 : 0, s.circumstances().order()};
             y[i] = s.value().value();
         }
-        return fit(
-                x,
-                y,
-                meanOrder(ofB) - meanOrder(ofA),
-                b.summary().mean().value() - a.summary().mean().value());
+        double plain = b.summary().mean().value() - a.summary().mean().value();
+        double rounding = Math.max(a.resolution(), b.resolution()) / Math.sqrt(12);
+        return fit(x, y, rounding, plain / (meanOrder(ofB) - meanOrder(ofA)));
     }
 
     private static Optional<DrivingOrder> fit(double[][] rows, double[] y, double rounding, double drift) {

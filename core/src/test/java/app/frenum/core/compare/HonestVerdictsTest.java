@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
@@ -177,6 +178,22 @@ class HonestVerdictsTest {
         for (int n : new int[] {3, 5, 8}) {
             assertThat(driftTold(perStop, n, 120)).as("%d stops", n).isLessThan(0.12);
         }
+    }
+
+    /** Worked by hand: A 10, 11, 12 at 1 to 3 and B 14, 15, 17 at 4 to 6; slopes within are 1 and 1.5, together 1.25. */
+    @Test
+    void theTrendIsTakenOutOfTheDifference() {
+        DrivingOrder order = DrivingOrder.of(
+                        side("A", new double[] {10, 11, 12}, 1, 1), side("B", new double[] {14, 15, 17}, 4, 1))
+                .orElseThrow();
+        double plain = 46 / 3.0 - 11;
+        assertThat(order.difference()).isCloseTo(plain - 3 * 1.25, within(1e-9));
+        assertThat(order.driftPerStop()).isCloseTo(plain / 3, within(1e-9));
+        // What the common slope leaves of both, over 3 degrees of freedom; the difference's variance is s²·(1/3 + 1/3 +
+        // 3²/4).
+        double squares = 2 + 14 / 3.0 - 1.25 * 1.25 * 4;
+        double se = Math.sqrt(squares / 3 * (2 / 3.0 + 9 / 4.0));
+        assertThat(order.interval().high() - order.difference()).isCloseTo(3.1824463 * se, within(1e-5));
     }
 
     @Test
