@@ -233,10 +233,10 @@ public record Forecast(
                     .orElse(0.0);
             return String.format(
                     Locale.ROOT,
-                    "%s from %.0f km/h%s takes %.0f m of lane and run-off; %.0f m are missing. %s",
+                    "%s from %.0f km/h%s: %.0f m of lane and run-off, %.0f m missing. %s",
                     longest.phase(),
                     3.6 * longest.speedMps(),
-                    longest.because().isEmpty() ? "" : ", " + longest.because() + ",",
+                    longest.because().isEmpty() ? "" : ", " + longest.because(),
                     longest.check().totalM(),
                     Math.ceil(missing),
                     fits > SLOWEST_CURE_MPS
