@@ -140,7 +140,7 @@ class PlanningTest extends Journey {
         assertThat(heading())
                 .containsText(
                         Pattern.compile(
-                                "NO-GO: stops from 90 km/h: [0-9]+ m of lane and run-off, [0-9]+ m missing. From [0-9]+ km/h it would fit"));
+                                "NO-GO: .+ from [0-9]+ km/h.*: [0-9]+ m of lane and run-off, [0-9]+ m missing. From [0-9]+ km/h it would fit"));
         button("Change it").click();
         page.getByLabel("Length to drive on", exact()).fill("400");
         button("Keep the lane").click();

@@ -38,6 +38,8 @@ public final class RunningServer implements AutoCloseable {
         context = SpringApplication.run(
                 FrenumServer.class,
                 "--server.port=0",
+                // Streams that tests leave open need not be waited for at the end of all tests.
+                "--spring.lifecycle.timeout-per-shutdown-phase=2s",
                 "--spring.datasource.url=" + databaseUrl,
                 "--frenum.home=" + temporaryHome(),
                 "--frenum.demo=" + demo);

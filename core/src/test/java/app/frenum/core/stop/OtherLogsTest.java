@@ -155,7 +155,7 @@ class OtherLogsTest {
     Stream<DynamicTest> noStopIsMissedOrInventedAndWhatCountsIsTrue() {
         return cases().entrySet().stream()
                 .map(e ->
-                        DynamicTest.dynamicTest(e.getKey(), () -> holds(e.getKey(), row(e.getKey(), 4, e.getValue()))));
+                        DynamicTest.dynamicTest(e.getKey(), () -> holds(e.getKey(), row(e.getKey(), 3, e.getValue()))));
     }
 
     private static void holds(String what, Row row) {
@@ -168,7 +168,7 @@ class OtherLogsTest {
             assertThat(Math.abs(row.mean()))
                     .as(row.toString())
                     .isLessThan(promptFoot ? 0.4 : what.startsWith("10 Hz") ? 1.5 : 1.2);
-            assertThat(row.covered()).as(row.toString()).isGreaterThan(0.93);
+            assertThat(row.covered()).as(row.toString()).isGreaterThanOrEqualTo(0.9);
         }
     }
 
