@@ -79,7 +79,8 @@ class JourneysTest extends Journey {
         describeNewTest("Do the hoses help?", "Estate with a tape");
         page.getByLabel("What changed in Braided hoses").fill("hoses");
         save("Save 10 stops");
-        assertThat(heading()).containsText(Pattern.compile("Stop 1 of A: [0-9.]+ ± 0.2 m"));
+        assertThat(heading())
+                .containsText(Pattern.compile("Stop 1 of A: [0-9.]+ ± 6\\.[0-9] m, corrected for entry speed"));
         section("Compare");
         assertThat(page.getByText("both by tape")).isVisible();
         assertThat(page.getByText("4 and 5 valid").or(page.getByText("5 and 4 valid")))
