@@ -312,7 +312,7 @@ final class Checks {
         return Check.caution(
                 CheckCode.ORDER,
                 adjusted.map(o -> text(
-                                "all of one, then all of the other: a drift of %+.3f %s per stop would explain all of it; "
+                                "all of one, then all of the other: a drift of %+.2f %s per stop would explain all of it; "
                                         + "with a common trend taken out %+.2f %s, 95 %% range %+.2f %s to %+.2f %s",
                                 o.driftPerStop(),
                                 unit,
