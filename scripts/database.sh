@@ -82,9 +82,12 @@ close_what_was_open() {
   local data; data=$(database_folder)
   run_as_postgres grep -qE '^[^#]*\btrust\b' "$data/pg_hba.conf" || return 0
   say "closing the database to all but Frenum, once"
-  local first=("$(postgres_bin)/psql" -h 127.0.0.1 -p "$(cat "$HOME_DIR/database.port")" -v ON_ERROR_STOP=1 -Atq)
-  "${first[@]}" -U frenum -d postgres -c "create role frenum_keeper superuser login password '$(secret "$HOME_DIR/database.keeper")'"
-  as_keeper postgres "alter role frenum rename to frenum_first; alter role frenum_first nologin"
+  # A step that was done before a power cut is not done again.
+  as_keeper postgres 'select 1' >/dev/null 2>&1 \
+    || "$(postgres_bin)/psql" -h 127.0.0.1 -p "$(cat "$HOME_DIR/database.port")" -v ON_ERROR_STOP=1 -Atq -U frenum -d postgres \
+      -c "create role frenum_keeper superuser login password '$(secret "$HOME_DIR/database.keeper")'"
+  as_keeper postgres "select 1 from pg_roles where rolname = 'frenum_first'" | grep -q 1 \
+    || as_keeper postgres "alter role frenum rename to frenum_first; alter role frenum_first nologin"
   only_with_password "$data"
   run_as_postgres "$(postgres_bin)/pg_ctl" -D "$data" reload >/dev/null
   make_database

@@ -101,7 +101,7 @@ wants_postgres() { [[ -z ${FRENUM_DB_URL:-} || ${1:-} = with-browser ]]; }
 
 # ---------------------------------------------------------------- installing
 
-offered() { apt-cache policy "$1" 2>/dev/null | sed -nE 's/^ *Candidate: (.*)/\1/p' | grep -v '(none)'; }
+offered() { apt-cache policy "$1" 2>/dev/null | sed -nE '/\(none\)/d; s/^ *Candidate: (.*)/\1/p' || true; } # nothing where it is not
 is_offered() { [[ -n $(offered "$1") ]]; }
 
 as_root() { if [[ $(id -u) = 0 ]]; then "$@"; else sudo "$@"; fi; } # sudo asks for the password on the terminal
