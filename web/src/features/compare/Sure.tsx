@@ -9,13 +9,17 @@ export function Sure({ pair, time }: { pair: Pair; time: boolean }) {
   if (!pair.interval || pair.verdict === 'NOT_COMPARABLE') {
     return <>The figures of each side stand below; nothing is claimed about their difference.</>;
   }
-  const early = pair.level > 0.9501;
+  const wider = widerBecause(pair);
   return (
     <>
-      <b className="font-[650] text-ink">{howSure(pair)}.</b> {number(100 * pair.level, early ? 1 : 0)} %
+      <b className="font-[650] text-ink">{howSure(pair)}.</b> {number(100 * pair.level, wider ? 1 : 0)} %
       range {rangeWords(pair.interval, time, units)}
-      {early && ', wider because it was looked at before the planned end'}; {byChance(pair.chance.value)}. For
-      this car, load, tyres and lane.
+      {wider}; {byChance(pair.chance.value)}. For this car, load, tyres and lane.
     </>
   );
+}
+
+function widerBecause(pair: Pair): string {
+  if (pair.early) return ', wider because it was looked at before the planned end';
+  return pair.extended ? ', wider because it was driven past its planned end' : '';
 }

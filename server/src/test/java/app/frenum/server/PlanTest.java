@@ -103,6 +103,37 @@ class PlanTest {
     }
 
     @Test
+    void aTestThatIsComparedBeforeItsPlannedEndAsksForMore() {
+        UUID upload = UUID.randomUUID();
+        server.upload(upload, Journeys.PADS_AND_FLUID, "");
+        server.post("/api/imports/" + upload + "/save", Journeys.saveTo(test, "Pads"));
+        JsonNode unplanned = compared();
+        assertThat(unplanned.get("level").asDouble()).isEqualTo(0.95);
+
+        Map<String, Object> plan = plan(null);
+        plan.put("stopsEach", 20);
+        assertThat(server.put("/api/tests/" + test + "/plan", json.writeValueAsString(plan))
+                        .status())
+                .isEqualTo(200);
+        JsonNode early = compared();
+        assertThat(early.get("early").asBoolean()).isTrue();
+        assertThat(early.get("level").asDouble()).isGreaterThan(0.99);
+        assertThat(width(early)).isGreaterThan(width(unplanned));
+        assertThat(early.get("difference")).isEqualTo(unplanned.get("difference"));
+    }
+
+    private JsonNode compared() {
+        return server.get("/api/tests/" + test + "/comparison")
+                .get("comparisons")
+                .get(0);
+    }
+
+    private static double width(JsonNode pair) {
+        return pair.get("interval").get("high").asDouble()
+                - pair.get("interval").get("low").asDouble();
+    }
+
+    @Test
     void aShortLaneIsNoGoByTheMissingMetresAndALongerOneGo() {
         double missing = server.post("/api/plans/forecast", plan(lane(200)))
                 .body()

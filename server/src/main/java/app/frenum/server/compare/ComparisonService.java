@@ -7,6 +7,7 @@ import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Consistency;
 import app.frenum.core.compare.DrivingOrder;
+import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
 import app.frenum.core.compare.SampleSize;
 import app.frenum.core.compare.Side;
@@ -29,6 +30,7 @@ import app.frenum.server.compare.ComparisonView.SideView;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.PlannedStops;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
@@ -54,16 +56,18 @@ public class ComparisonService {
     private final TestService tests;
     private final GarageService garage;
     private final StopService stops;
+    private final PlannedStops planned;
     private final Map<Asked, ComparisonView> remembered = new ConcurrentHashMap<>();
     private final Map<UUID, Integer> changes = new ConcurrentHashMap<>();
 
-    ComparisonService(TestService tests, GarageService garage, StopService stops) {
+    ComparisonService(TestService tests, GarageService garage, StopService stops, PlannedStops planned) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
+        this.planned = planned;
     }
 
-    private record Asked(UUID testId, UUID baselineId, boolean includeStruckOut) {}
+    private record Asked(UUID testId, UUID baselineId, boolean includeStruckOut, int plannedEach) {}
 
     @TransactionalEventListener(fallbackExecution = true)
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
@@ -77,7 +81,7 @@ public class ComparisonService {
      * @param includeStruckOut count struck-out stops as if nobody had taken them out
      */
     public ComparisonView compare(UUID testId, UUID baselineId, boolean includeStruckOut) {
-        Asked asked = new Asked(testId, baselineId, includeStruckOut);
+        Asked asked = new Asked(testId, baselineId, includeStruckOut, planned.each(testId));
         ComparisonView known = remembered.get(asked);
         if (known != null) {
             return known;
@@ -113,12 +117,15 @@ public class ComparisonService {
         groups.sort(Comparator.comparing((List<StopView> g) -> !isAskedFor(maker, g, test))
                 .thenComparing(g -> -g.size()));
         VehicleView vehicle = garage.vehicle(test.vehicleId());
-        List<ComparisonView> views = groups.stream()
-                .map(g -> view(asked, test, vehicle, maker, order, configurationOf, g))
+        // The plan counts the stops that the test asks for; what else was driven has no end planned.
+        Look look = new Look(asked.plannedEach());
+        List<StopView> first = groups.isEmpty() ? List.of() : groups.get(0);
+        List<ComparisonView> others = groups.stream()
+                .skip(1)
+                .map(g -> view(asked, test, vehicle, maker, order, configurationOf, g, Look.COMPLETE))
                 .toList();
-        return views.isEmpty()
-                ? view(asked, test, vehicle, maker, order, configurationOf, List.of())
-                : views.get(0).with(views.subList(1, views.size()));
+        return view(asked, test, vehicle, maker, order, configurationOf, first, look)
+                .with(others);
     }
 
     private static boolean isAskedFor(TestSides maker, List<StopView> group, TestDefinition test) {
@@ -133,7 +140,8 @@ public class ComparisonService {
             TestSides maker,
             List<ConfigurationView> order,
             Map<UUID, UUID> configurationOf,
-            List<StopView> group) {
+            List<StopView> group,
+            Look look) {
         List<Side> sides = new ArrayList<>();
         List<SideView> views = new ArrayList<>();
         for (ConfigurationView c : order) {
@@ -153,16 +161,16 @@ public class ComparisonService {
                 vehicle.spec().figure(VehicleField.LENGTH).orNull(),
                 vehicle.spec().figure(VehicleField.WIDTH).orNull(),
                 views,
-                pairs(order, sides, test),
+                pairs(order, sides, test, look),
                 List.of());
     }
 
-    private static List<Pair> pairs(List<ConfigurationView> order, List<Side> sides, TestDefinition test) {
+    private static List<Pair> pairs(List<ConfigurationView> order, List<Side> sides, TestDefinition test, Look look) {
         if (sides.size() < 2) {
             return List.of();
         }
         Margin margin = new Margin(test.marginSize(), test.marginOfBaseline());
-        List<Comparison> compared = Comparisons.of(sides.get(0), sides.subList(1, sides.size()), margin);
+        List<Comparison> compared = Comparisons.of(sides.get(0), sides.subList(1, sides.size()), margin, look);
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < compared.size(); i++) {
             pairs.add(pair(order.get(i + 1).id(), compared.get(i), sides.get(0), sides.get(i + 1)));

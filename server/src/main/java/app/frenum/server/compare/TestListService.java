@@ -6,6 +6,7 @@ import app.frenum.server.analysis.StopService;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.PlannedStops;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
@@ -27,18 +28,21 @@ class TestListService {
     private final StopService stops;
     private final ComparisonService comparisons;
     private final KeptVerdictRepository kept;
+    private final PlannedStops planned;
 
     TestListService(
             TestService tests,
             GarageService garage,
             StopService stops,
             ComparisonService comparisons,
-            KeptVerdictRepository kept) {
+            KeptVerdictRepository kept,
+            PlannedStops planned) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
         this.comparisons = comparisons;
         this.kept = kept;
+        this.planned = planned;
     }
 
     List<TestSummary> list() {
@@ -47,6 +51,7 @@ class TestListService {
                 tests.allSeries().stream().collect(Collectors.groupingBy(SeriesView::testId));
         Map<UUID, VehicleView> vehicles = byId(garage.vehicles(), VehicleView::id);
         Map<UUID, ConfigurationView> configurations = byId(garage.configurations(), ConfigurationView::id);
+        Map<UUID, Integer> plannedEach = planned.all();
         Map<UUID, KeptVerdict> known = byId(kept.findAll(), KeptVerdict::testId);
         return tests.tests().stream()
                 .map(t -> {
@@ -54,7 +59,7 @@ class TestListService {
                     List<StopCount> counted = own.stream()
                             .map(s -> counts.getOrDefault(s.id(), StopCount.none(s.id())))
                             .toList();
-                    KeptVerdict verdict = verdict(t, counted, known.get(t.id()));
+                    KeptVerdict verdict = verdict(t, counted, plannedEach.getOrDefault(t.id(), 0), known.get(t.id()));
                     return new TestSummary(
                             t,
                             vehicles.get(t.vehicleId()).name(),
@@ -78,8 +83,8 @@ class TestListService {
                 .toList();
     }
 
-    private KeptVerdict verdict(TestDefinition test, List<StopCount> counted, KeptVerdict known) {
-        String standsFor = test.baselineConfigurationId() + " " + counted;
+    private KeptVerdict verdict(TestDefinition test, List<StopCount> counted, int plannedEach, KeptVerdict known) {
+        String standsFor = "%s %d %s".formatted(test.baselineConfigurationId(), plannedEach, counted);
         if (known != null && known.standsFor(standsFor)) {
             return known;
         }

@@ -14,6 +14,7 @@ import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopsChanged;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.PlannedStops;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import java.time.LocalDate;
@@ -28,7 +29,8 @@ class ComparisonServiceTest {
     private final TestService tests = mock();
     private final GarageService garage = mock();
     private final StopService stops = mock();
-    private final ComparisonService service = new ComparisonService(tests, garage, stops);
+    private final PlannedStops planned = mock();
+    private final ComparisonService service = new ComparisonService(tests, garage, stops, planned);
 
     @BeforeEach
     void anEmptyTest() {
