@@ -55,15 +55,22 @@ const useLabel = (ownName: string | undefined) => {
   return ownName ? {} : label;
 };
 
+/** @param wrong what cannot be read in it as it stands; its form is not sent before that is mended */
 export function Input({
   unit,
   className,
+  wrong,
   ...rest
-}: InputHTMLAttributes<HTMLInputElement> & { unit?: string }) {
+}: InputHTMLAttributes<HTMLInputElement> & { unit?: string; wrong?: string }) {
   const label = useLabel(rest['aria-label']);
   return (
     <span className="relative block w-full">
-      <input {...label} className={cx(BOX, unit && 'pr-14', className)} {...rest} />
+      <input
+        ref={(input) => input?.setCustomValidity(wrong ?? '')}
+        {...label}
+        className={cx(BOX, unit && 'pr-14', className)}
+        {...rest}
+      />
       {unit && (
         <span className="absolute top-1/2 right-2.5 -translate-y-1/2 text-[13px] text-ink-3">{unit}</span>
       )}

@@ -37,12 +37,8 @@ export function QuantityField(props: {
     else if (Number.isFinite(entered)) props.onChange({ entered, unit: chosen as Quantity['unit'] });
   };
   const entered = Number(text.replace(',', '.'));
-  const own =
-    text.trim() === ''
-      ? undefined
-      : Number.isFinite(entered)
-        ? outOfBounds(entered, unit, allowed)
-        : `“${text}” is not a number.`;
+  const unreadable = Number.isFinite(entered) ? undefined : `“${text}” is not a number.`;
+  const own = text.trim() === '' ? undefined : (unreadable ?? outOfBounds(entered, unit, allowed));
   return (
     <Field
       label={allowed.label}
@@ -51,7 +47,12 @@ export function QuantityField(props: {
       className={props.className}
     >
       <span className="flex gap-2">
-        <Input inputMode="decimal" value={text} onChange={(e) => set(e.target.value, unit)} />
+        <Input
+          inputMode="decimal"
+          value={text}
+          wrong={unreadable}
+          onChange={(e) => set(e.target.value, unit)}
+        />
         {allowed.units.length > 1 && (
           <Select
             aria-label={`Unit of ${allowed.label.toLowerCase()}`}

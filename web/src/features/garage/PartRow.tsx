@@ -1,5 +1,6 @@
 import type { Bedding, Entry, GarageForm, Part } from '../../api/types';
 import { Field, Input, Select } from '../../ui/Field';
+import { CostField } from './CostField';
 import { QuantityField } from '../../ui/QuantityField';
 import { word } from './labels';
 import { WeighedField, withEntry } from './WeighedField';
@@ -83,18 +84,11 @@ export function PartRow(props: {
                 }
               />
             ))}
-            <Field label="Cost" help="In your own currency." error={errors[`${at}.cost`]}>
-              <Input
-                inputMode="decimal"
-                defaultValue={part.cost ?? ''}
-                onChange={(e) =>
-                  onChange({
-                    ...part,
-                    cost: e.target.value.trim() === '' ? null : Number(e.target.value) || 0,
-                  })
-                }
-              />
-            </Field>
+            <CostField
+              value={part.cost}
+              error={errors[`${at}.cost`]}
+              onChange={(cost) => onChange({ ...part, cost })}
+            />
             <Field label="Fitted or filled on">
               <Input
                 type="date"

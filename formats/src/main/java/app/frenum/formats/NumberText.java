@@ -27,10 +27,10 @@ public final class NumberText {
     public static double parse(char[] buffer, int offset, int length, char decimalMark) {
         int i = offset;
         int end = offset + length;
-        while (i < end && buffer[i] <= ' ') {
+        while (i < end && isSpace(buffer[i])) {
             i++;
         }
-        while (end > i && buffer[end - 1] <= ' ') {
+        while (end > i && isSpace(buffer[end - 1])) {
             end--;
         }
         if (i == end) {
@@ -65,6 +65,11 @@ public final class NumberText {
         }
         double value = decimals > 0 ? digits / POWERS[decimals] : digits;
         return negative ? -value : value;
+    }
+
+    /** Other control characters are damage, and not an empty cell. */
+    private static boolean isSpace(char c) {
+        return c == ' ' || c >= '\t' && c <= '\r';
     }
 
     private static boolean isDigit(char c) {

@@ -59,9 +59,19 @@ public final class TextFile {
             throw BadInput.inFile("The file is UTF-16 text. Save it as \"CSV UTF-8\" and bring it in again.");
         }
         if (zeros > 0) {
-            throw BadInput.inFile(
-                    "The file is binary, not a text table. Export the log as CSV from the logger's own software.");
+            throw BadInput.atLine(
+                    lineOfFirstZero(b),
+                    "There is a byte in it that no text has (NUL): the file is binary, or was damaged when power was lost "
+                            + "or a card pulled. Export the log as CSV again, or cut the file off above this line.");
         }
+    }
+
+    private static long lineOfFirstZero(byte[] b) {
+        long line = 1;
+        for (int i = 0; b[i] != 0; i++) {
+            line += b[i] == '\n' ? 1 : 0;
+        }
+        return line;
     }
 
     private static boolean looksLikeWideText(byte[] b) {

@@ -113,4 +113,41 @@ class LogCsvTest {
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("line 3");
     }
+
+    @Test
+    void aTimeThatStandsStillIsRefusedWithItsPlace() {
+        StringBuilder text = new StringBuilder("time [s],speed [m/s]\n");
+        for (int i = 0; i < 500; i++) {
+            text.append(i / 100).append(',').append(30 - i * 0.01).append('\n');
+        }
+        assertThatThrownBy(() -> read(text.toString()))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("line 3, column 1")
+                .hasMessageContaining("time stands still: 495 of 500 rows");
+    }
+
+    @Test
+    void aColumnThatIsThereTwiceIsNamedAndTheFirstIsRead() throws Exception {
+        try (LogFile log = read("time [s],speed [m/s],vehicle speed [m/s]\n0,10,20\n1,11,21\n")) {
+            assertThat(log.log().channels()).extracting(c -> c.role()).containsExactly(Role.SPEED, Role.EXTRA);
+            assertThat(log.health()).singleElement().satisfies(f -> {
+                assertThat(f.code()).isEqualTo(HealthCode.COLUMN_TWICE);
+                assertThat(f.message())
+                        .contains("columns 2 and 3 (\"vehicle speed\")")
+                        .contains("column 2 is the one");
+            });
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3", "4000"}) // in what is looked at first, and far behind it
+    void aNulByteNamesItsLine(int line) {
+        StringBuilder text = new StringBuilder("time [s],speed [m/s]\n");
+        for (int i = 2; i <= 5000; i++) {
+            text.append(i).append(',').append(i == line ? "1\0" : "1.25").append(",a long note\n");
+        }
+        assertThatThrownBy(() -> read(text.toString().replace("[m/s]\n", "[m/s],note\n")))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("line " + line);
+    }
 }

@@ -44,6 +44,7 @@ public final class LogCsvReader {
     private double previousTime = Double.NEGATIVE_INFINITY;
     private long duplicates;
     private long repeats;
+    private long firstRepeat;
     private long ragged;
     private long firstRagged;
     private long firstRaggedCells;
@@ -115,6 +116,13 @@ public final class LogCsvReader {
         if (spool.rows() == 0) {
             throw BadInput.inFile("There are no rows below the header. Export the log again, with its samples.");
         }
+        if (repeats > spool.rows()) {
+            throw BadInput.at(
+                    firstRepeat,
+                    header.time().index() + 1,
+                    "The time stands still: %d of %d rows have the time of the row before. Export the log with a time that has as many decimals as its rate takes, such as 0.01 s."
+                            .formatted(repeats, repeats + duplicates + spool.rows()));
+        }
         if (ragged > Math.max(FEW_RAGGED, FEW_RAGGED_SHARE * spool.rows())) {
             throw raggedRefused();
         }
@@ -185,6 +193,7 @@ public final class LogCsvReader {
                 duplicates++;
             } else {
                 repeats++;
+                firstRepeat = firstRepeat == 0 ? row.line() + header.lines() : firstRepeat;
             }
             return;
         }
@@ -203,6 +212,7 @@ public final class LogCsvReader {
                 HealthCode.RAGGED_ROW,
                 "%d rows have another number of cells, the first in line " + firstRagged + "; they were left out");
         add(found, truncated ? 1 : 0, HealthCode.TRUNCATED_LAST_ROW, "%d row, the last, was cut off; it was left out");
+        header.twice().forEach(words -> found.add(HealthFinding.ofLog(HealthCode.COLUMN_TWICE, words)));
         found.addAll(spool.health());
         return found;
     }

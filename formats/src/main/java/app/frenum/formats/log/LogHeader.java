@@ -16,14 +16,13 @@ import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.EnumMap;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What stands above the samples of a log: notes, names, units, and how the table is written.
@@ -33,10 +32,17 @@ import java.util.Set;
  * @param lines how many lines stand above the first sample
  * @param time which column holds the time
  * @param columns all others
+ * @param twice columns that say what one before them says already, in words; they are kept, and nothing is made of them
  * @param fingerprint the same for all files of one logger set-up; remembered roles hang on it
  */
 public record LogHeader(
-        Map<String, String> notes, Dialect dialect, int lines, Column time, List<Column> columns, String fingerprint) {
+        Map<String, String> notes,
+        Dialect dialect,
+        int lines,
+        Column time,
+        List<Column> columns,
+        List<String> twice,
+        String fingerprint) {
     private static final int MOST_COLUMNS = 1000;
 
     /**
@@ -154,14 +160,15 @@ public record LogHeader(
         private final List<String> units;
         private final int line;
         private final Map<Integer, Role> byHand;
-        private final Set<Role> taken = EnumSet.noneOf(Role.class);
+        private final Map<Role, Integer> taken = new EnumMap<>(Role.class);
+        private final List<String> twice = new ArrayList<>();
 
         Builder(List<String> names, List<String> units, int line, Map<Integer, Role> byHand) {
             this.names = names;
             this.units = units;
             this.line = line;
             this.byHand = byHand;
-            taken.addAll(byHand.values());
+            byHand.forEach((i, role) -> taken.put(role, i));
         }
 
         LogHeader build(Map<String, String> notes, Dialect dialect, int lines, String fingerprint) throws BadInput {
@@ -184,7 +191,7 @@ public record LogHeader(
                 throw BadInput.atLine(
                         line, "There is no column beside the time. A log needs at least \"speed [km/h]\".");
             }
-            return new LogHeader(notes, dialect, lines, time, List.copyOf(columns), fingerprint);
+            return new LogHeader(notes, dialect, lines, time, List.copyOf(columns), List.copyOf(twice), fingerprint);
         }
 
         private String unitText(int i) {
@@ -242,7 +249,18 @@ public record LogHeader(
                 return byHand.get(i);
             }
             Role role = RoleNames.recognise(name);
-            return role == Role.EXTRA || taken.add(role) ? role : Role.EXTRA;
+            Integer first = role == Role.EXTRA ? null : taken.putIfAbsent(role, i);
+            if (first == null) {
+                return role;
+            }
+            twice.add("columns %d and %d (%s) both say that they are the %s; column %d is the one that is read"
+                    .formatted(
+                            first + 1,
+                            i + 1,
+                            BadInput.quote(name),
+                            role.name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                            first + 1));
+            return Role.EXTRA;
         }
 
         private BadInput unknownUnit(int i, String text, Dimension dimension) {
