@@ -1,8 +1,8 @@
 import type { Bedding, Entry, GarageForm, Part } from '../../api/types';
 import { Field, Input, Select } from '../../ui/Field';
-import { CostField } from './CostField';
 import { QuantityField } from '../../ui/QuantityField';
 import { word } from './labels';
+import { CostField } from './CostField';
 import { WeighedField, withEntry } from './WeighedField';
 
 const NOTHING: Part = {

@@ -3,6 +3,8 @@ package app.frenum.core.heat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 
 /** The heat of a circuit's braking events, lap after lap, for choosing pads, ducts and blockers. */
 public final class LapHeat {
@@ -10,6 +12,8 @@ public final class LapHeat {
     private static final int MOST_LAPS = 200;
     /** A lap repeats the one before when no peak moves by more than this, °C. */
     private static final double SETTLED_C = 0.5;
+    /** Cast iron melts at 1150 °C, and far below a disc glows off more than one time constant lets go, °C. */
+    private static final double MOST_C = 1000;
 
     private final double massKg;
     private final List<Event> events;
@@ -32,6 +36,17 @@ public final class LapHeat {
 
     /** What one braking does in a settled lap, °C. */
     public record Swing(double troughC, double peakC) {}
+
+    /** Why swings cannot be those of any disc; empty where they can. */
+    public static Optional<String> whyNot(List<Swing> swings) {
+        double hottest = swings.stream().mapToDouble(Swing::peakC).max().orElse(0);
+        return hottest <= MOST_C
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "by these figures the disc would pass %.0f °C, where this model ends and no disc lasts: check the disc's mass, the share of the force it takes, and the seconds between brakings",
+                        MOST_C));
+    }
 
     /**
      * The lap in which the discs have settled.

@@ -57,6 +57,9 @@ class DemoLoader implements ApplicationRunner {
     private static final UUID LAPS_TEST = UUID.nameUUIDFromBytes(new byte[] {9});
 
     private static final int FADE_STOPS = 12;
+    private static final LocalDate PADS_DAY = LocalDate.of(2026, 6, 20);
+    private static final LocalDate FADE_DAY = LocalDate.of(2026, 6, 27);
+    private static final LocalDate LAPS_DAY = LocalDate.of(2026, 7, 4);
 
     private final FrenumProperties properties;
     private final TestService tests;
@@ -122,15 +125,19 @@ class DemoLoader implements ApplicationRunner {
                         List.of(new SaveRequest.Placement(1, DemoScenario.BRAIDED_HOSES, List.of("lines"), 1)),
                         Conditions.UNKNOWN,
                         BY));
-        tests.add(
-                test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", LocalDate.of(2026, 6, 20)));
+        tests.add(test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", PADS_DAY));
         plans.save(LOGGED_TEST, 0, DemoGarage.plan(VEHICLE));
         plans.seal(LOGGED_TEST, new ExpectationRequest("B stops 3 m shorter", BY));
         bringIn(
                 "tarn-as-bought.csv",
                 DemoScenario::writeAsBought,
                 new SaveRequest(
-                        LOGGED_TEST, null, null, all(9, DemoScenario.AS_BOUGHT, List.of()), conditions(14, 2.40), BY));
+                        LOGGED_TEST,
+                        null,
+                        null,
+                        all(9, DemoScenario.AS_BOUGHT, List.of()),
+                        conditions(PADS_DAY, 14, 2.40),
+                        BY));
         bringIn(
                 "tarn-pads-and-fluid.csv",
                 DemoScenario::writePadsAndFluid,
@@ -139,13 +146,13 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         null,
                         all(9, DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
-                        conditions(17, 2.45),
+                        conditions(PADS_DAY, 17, 2.45),
                         BY));
         strikeOutEarlyBraking();
         tests.add(test(
                 FADE_TEST,
                 "Do they fade in twelve stops from 140 km/h?",
-                LocalDate.of(2026, 6, 27),
+                FADE_DAY,
                 new EnteredQuantity(140, Unit.KILOMETRES_PER_HOUR)));
         fadeSeries("tarn-fade-as-bought.csv", DemoScenario::writeFadeAsBought, DemoScenario.AS_BOUGHT, List.of());
         fadeSeries(
@@ -154,7 +161,7 @@ class DemoLoader implements ApplicationRunner {
                 DemoScenario.PADS_AND_FLUID,
                 List.of("pads", "fluid"));
         readDiscs.of(FADE_TEST, BY);
-        tests.add(test(LAPS_TEST, "What do laps of the perimeter ask of the front discs?", LocalDate.of(2026, 7, 4)));
+        tests.add(test(LAPS_TEST, "What do laps of the perimeter ask of the front discs?", LAPS_DAY));
         bringIn(
                 "tarn-perimeter-laps.csv",
                 DemoScenario::writeLaps,
@@ -163,7 +170,7 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         null,
                         all(DemoScenario.brakings(), DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
-                        conditions(14, 2.40),
+                        conditions(LAPS_DAY, 14, 2.40),
                         BY));
     }
 
@@ -173,7 +180,12 @@ class DemoLoader implements ApplicationRunner {
                 file,
                 writer,
                 new SaveRequest(
-                        FADE_TEST, null, null, all(FADE_STOPS, configuration, changed), conditions(14, 2.40), BY));
+                        FADE_TEST,
+                        null,
+                        null,
+                        all(FADE_STOPS, configuration, changed),
+                        conditions(FADE_DAY, 14, 2.40),
+                        BY));
     }
 
     private static DeviceView standin(int number, String name, DeviceKind kind) {
@@ -189,9 +201,9 @@ class DemoLoader implements ApplicationRunner {
                 id, VEHICLE, question, "Marrow Flats", 0.001, speed, DistanceBasis.ONSET_TO_REST, 1.0, false, day);
     }
 
-    private static Conditions conditions(double ambientC, double tyreBar) {
+    private static Conditions conditions(LocalDate day, double ambientC, double tyreBar) {
         return new Conditions(
-                "2026-06-20",
+                day.toString(),
                 "Club driver",
                 "180 kg kit",
                 "dry",

@@ -39,8 +39,8 @@ class DiscTraces {
         this.recordings = recordings;
     }
 
-    /** The same stops of a recording, in the same air, are read once. */
-    private record Key(UUID recording, int block, List<HeatView.MarkView> marks, Double ambientC) {}
+    /** The same stops of a recording of the same length, in the same air, are read once; the last cool-down grows live. */
+    private record Key(UUID recording, int rows, int block, List<HeatView.MarkView> marks, Double ambientC) {}
 
     private record Read(HeatView.TraceView trace, List<CoolDowns.CoolDown> coolDowns) {}
 
@@ -57,8 +57,12 @@ class DiscTraces {
             if (remembered.size() > MOST_REMEMBERED) {
                 remembered.clear();
             }
-            Key key =
-                    new Key(id, series.block(), marks(own), series.conditions().ambientC());
+            Key key = new Key(
+                    id,
+                    recordings.rows(id),
+                    series.block(),
+                    marks(own),
+                    series.conditions().ambientC());
             Read read = remembered.computeIfAbsent(key, this::read);
             if (!read.trace().discs().isEmpty()) {
                 traces.add(read.trace());

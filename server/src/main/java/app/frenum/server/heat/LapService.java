@@ -25,6 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -89,7 +90,7 @@ class LapService {
         Log log = recordings.open(recordingId).log();
         Signal speed = log.signal(Role.SPEED, 0, log.durationS());
         Signal driven = LapLength.driven(speed);
-        Figure mass = vehicle.figure(VehicleField.MASS_LADEN);
+        Figure mass = vehicle.mass(load(series));
         List<MeasuredLaps.Braking> all = brakings.stream()
                 .filter(m -> m.entrySpeed().isKnown() && m.exitSpeed().isKnown())
                 .map(m -> new MeasuredLaps.Braking(
@@ -115,22 +116,29 @@ class LapService {
         double tau = vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S);
         Double ambient = series.conditions().ambientC();
         Cooling cooling = new Cooling(tau, ambient == null ? Cooling.USUAL_AMBIENT_C : ambient);
-        DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), 2);
+        DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), vehicle.wheelsPerAxle());
         double fromC = front(all.get(0)).orElse(cooling.ambientC());
+        List<LapHeat.Swing> swings = heat.swings(laps.laps(), fromC, cooling, disc);
+        Optional<String> impossible = LapHeat.whyNot(swings);
+        String by = String.format(
+                Locale.ROOT,
+                "lap %d from %.0f °C, by the layout’s share, the disc’s mass and a time constant of %.0f s; it would settle after %d laps",
+                laps.laps(),
+                fromC,
+                tau,
+                heat.settle(cooling, disc).laps());
         return new LapsView.DrivenLaps(
                 recordingId,
                 configuration,
                 name,
                 laps,
                 Figure.of(heat.lapKwh()),
-                heat.swings(laps.laps(), fromC, cooling, disc),
-                String.format(
-                        Locale.ROOT,
-                        "lap %d from %.0f °C, by the layout’s share, the disc’s mass and a time constant of %.0f s; it would settle after %d laps",
-                        laps.laps(),
-                        fromC,
-                        tau,
-                        heat.settle(cooling, disc).laps()));
+                impossible.isPresent() ? List.of() : swings,
+                impossible.orElse(by));
+    }
+
+    private static VehicleSpec.Load load(SeriesView series) {
+        return "light".equals(series.conditions().load()) ? VehicleSpec.Load.LIGHT : VehicleSpec.Load.LADEN;
     }
 
     private static OptionalDouble front(MeasuredLaps.Braking braking) {

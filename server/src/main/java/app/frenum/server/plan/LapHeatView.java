@@ -49,6 +49,9 @@ record LapHeatView(
         LapHeat.Settled settled = heat.settle(
                 new Cooling(r.cooling().inside(), r.ambient().inside()),
                 new DiscRise(r.mass().inside(), r.axleShare().inside(), r.disc().inside(), r.wheels()));
+        LapHeat.whyNot(settled.swings()).ifPresent(why -> {
+            throw Problem.invalid("", "The lap cannot be computed: " + why + ".");
+        });
         double[] joules = heat.eventJ();
         List<Event> events = new ArrayList<>();
         for (int i = 0; i < joules.length; i++) {

@@ -132,6 +132,12 @@ public class RecordingService {
                 .toList();
     }
 
+    /** How many rows are kept of a recording; grows while it is being written. */
+    @Transactional(readOnly = true)
+    public int rows(UUID id) {
+        return entity(id).rowCount();
+    }
+
     /** Opens a recording; its blocks are read when they are needed, all channels of a stretch at once. */
     @Transactional(readOnly = true)
     public Opened open(UUID id) {

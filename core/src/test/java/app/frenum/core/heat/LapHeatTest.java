@@ -1,0 +1,33 @@
+package app.frenum.core.heat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class LapHeatTest {
+    private static final Cooling COOLING = new Cooling(180, 15);
+
+    private static LapHeat.Settled settled(double discKg, double gapS) {
+        LapHeat lap = new LapHeat(1500, List.of(new LapHeat.Event(50, 20, gapS), new LapHeat.Event(40, 15, gapS)));
+        return lap.settle(COOLING, new DiscRise(1500, 0.7, discKg, 2));
+    }
+
+    /** A closed loop gives off in a lap what it takes in: E = m c (peak − trough) of each braking. */
+    @Test
+    void aSettledLapRepeatsItself() {
+        List<LapHeat.Swing> swings = settled(9, 40).swings();
+        LapHeat.Swing last = swings.get(1);
+        assertThat(COOLING.after(last.peakC(), 40)).isCloseTo(swings.get(0).troughC(), within(0.5));
+        assertThat(LapHeat.whyNot(swings)).isEmpty();
+    }
+
+    @Test
+    void whatNoDiscLastsIsNotGivenAsATemperature() {
+        assertThat(LapHeat.whyNot(settled(9, 3).swings()).orElseThrow())
+                .contains("1000 °C")
+                .contains("seconds between brakings");
+        assertThat(LapHeat.whyNot(settled(0.5, 40).swings())).isPresent();
+    }
+}
