@@ -1552,7 +1552,7 @@ export interface components {
         HealthFinding: {
             channel: string;
             /** @enum {string} */
-            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT";
+            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "COLUMN_TWICE" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT";
             /** Format: double */
             fromS: number;
             message: string;
@@ -2638,6 +2638,7 @@ export interface components {
         TestSummary: {
             candidate: string;
             configurations: string[];
+            fluidShown: string;
             /** Format: int64 */
             stops: number;
             test: components["schemas"]["TestDefinition"];

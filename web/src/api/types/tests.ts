@@ -5,9 +5,10 @@ export type TestDetail = Omit<Schemas['TestDetail'], 'stops' | 'expectation'> & 
   stops: StopView[];
   expectation: Schemas['Expectation'] | null;
 };
-export type TestSummary = Omit<Schemas['TestSummary'], 'verdict' | 'candidate'> & {
+export type TestSummary = Omit<Schemas['TestSummary'], 'verdict' | 'candidate' | 'fluidShown'> & {
   verdict: Verdict | null;
   candidate: string | null;
+  fluidShown: string | null;
 };
 export type Verdict = Schemas['TestSummary']['verdict'];
 export type Check = Schemas['CheckView'];

@@ -138,6 +138,14 @@ function Row({ row }: { row: TestSummary }) {
       </Td>
       <Td>
         <Status kind={verdict.kind} word={verdict.word} />
+        {row.fluidShown && (
+          <Link
+            to={`/tests/${row.test.id}/fade`}
+            className="mt-1 block text-[13px] font-[600] text-block underline"
+          >
+            {row.fluidShown}: vapour in the fluid. End testing.
+          </Link>
+        )}
       </Td>
       <Td numeric>{row.test.drivenOn}</Td>
     </tr>

@@ -4,12 +4,15 @@ import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -49,6 +52,36 @@ class FadeHeatTest {
                 .get("study");
         assertThat(first.get("levels").get(0).get("level").get("value").asDouble())
                 .isCloseTo(1, within(1e-12));
+    }
+
+    @Test
+    void vapourInTheFluidStandsInTheListOfTests(@TempDir Path folder) throws IOException {
+        StringBuilder sheet = new StringBuilder("configuration,stop,distance [m],pedal feel\n");
+        for (int stop = 1; stop <= 8; stop++) {
+            sheet.append("Old fluid,%d,%.1f,%s%n".formatted(stop, 40 + 0.4 * stop, stop < 6 ? "firm" : "long-soft"));
+        }
+        Path file = Files.writeString(folder.resolve("sheet.csv"), sheet);
+        UUID upload = UUID.randomUUID();
+        server.upload(upload, file, "");
+        server.post("/api/imports/" + upload + "/save", Journeys.saveToNewTest(test, "unused"));
+        JsonNode fade = server.get("/api/tests/" + test + "/fade").get("sides").get(0);
+        assertThat(fade.get("study").get("cause").get("cause").asString()).isEqualTo("FLUID");
+        assertThat(listed().get("fluidShown").asString()).isEqualTo("Old fluid");
+    }
+
+    @Test
+    void aSoundPedalIsNotInTheListOfTests() {
+        logged();
+        assertThat(listed().get("fluidShown").isNull()).isTrue();
+    }
+
+    private JsonNode listed() {
+        for (JsonNode row : server.get("/api/tests")) {
+            if (row.get("test").get("id").asString().equals(test.toString())) {
+                return row;
+            }
+        }
+        throw new AssertionError("the test is not in the list");
     }
 
     @Test

@@ -84,4 +84,9 @@ public enum FadeCause {
     public String cost() {
         return cost;
     }
+
+    /** Whether vapour in the fluid was shown, after which nothing more is driven before it was inspected and bled. */
+    public boolean showsFluid() {
+        return this == FLUID || this == BOTH;
+    }
 }

@@ -19,14 +19,16 @@ class KeptVerdict {
     private Verdict verdict;
 
     private String candidate;
+    private String fluidShown;
 
     protected KeptVerdict() {}
 
-    KeptVerdict(UUID testId, String standsFor, Verdict verdict, String candidate) {
+    KeptVerdict(UUID testId, String standsFor, Verdict verdict, String candidate, String fluidShown) {
         this.testId = testId;
         this.standsFor = standsFor;
         this.verdict = verdict;
         this.candidate = candidate;
+        this.fluidShown = fluidShown;
     }
 
     UUID testId() {
@@ -43,5 +45,10 @@ class KeptVerdict {
 
     String candidate() {
         return candidate;
+    }
+
+    /** The configurations that showed vapour in their fluid; null where none did. */
+    String fluidShown() {
+        return fluidShown;
     }
 }

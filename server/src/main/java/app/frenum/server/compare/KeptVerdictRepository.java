@@ -10,9 +10,15 @@ interface KeptVerdictRepository extends JpaRepository<KeptVerdict, UUID> {
     /** Two who ask for the list at the same moment compute the same, and either may be the one who keeps it. */
     @Modifying
     @Query(nativeQuery = true, value = """
-            insert into kept_verdict (test_id, stands_for, verdict, candidate)
-            values (:testId, :standsFor, :verdict, :candidate)
+            insert into kept_verdict (test_id, stands_for, verdict, candidate, fluid_shown)
+            values (:testId, :standsFor, :verdict, :candidate, :fluidShown)
             on conflict (test_id) do update
-            set stands_for = excluded.stands_for, verdict = excluded.verdict, candidate = excluded.candidate""")
-    void keep(UUID testId, String standsFor, @Nullable String verdict, @Nullable String candidate);
+            set stands_for = excluded.stands_for, verdict = excluded.verdict, candidate = excluded.candidate,
+                fluid_shown = excluded.fluid_shown""")
+    void keep(
+            UUID testId,
+            String standsFor,
+            @Nullable String verdict,
+            @Nullable String candidate,
+            @Nullable String fluidShown);
 }

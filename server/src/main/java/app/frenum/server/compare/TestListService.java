@@ -29,6 +29,7 @@ class TestListService {
     private final ComparisonService comparisons;
     private final KeptVerdictRepository kept;
     private final PlannedStops planned;
+    private final FluidSigns fluid;
 
     TestListService(
             TestService tests,
@@ -36,13 +37,15 @@ class TestListService {
             StopService stops,
             ComparisonService comparisons,
             KeptVerdictRepository kept,
-            PlannedStops planned) {
+            PlannedStops planned,
+            FluidSigns fluid) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
         this.comparisons = comparisons;
         this.kept = kept;
         this.planned = planned;
+        this.fluid = fluid;
     }
 
     List<TestSummary> list() {
@@ -66,7 +69,8 @@ class TestListService {
                             names(t, own, configurations),
                             counted.stream().mapToLong(StopCount::stops).sum(),
                             verdict.verdict(),
-                            verdict.candidate());
+                            verdict.candidate(),
+                            verdict.fluidShown());
                 })
                 .toList();
     }
@@ -98,9 +102,20 @@ class TestListService {
                 test.id(),
                 standsFor,
                 telling.map(ComparisonView.Pair::verdict).orElse(null),
-                telling.map(ComparisonView.Pair::candidate).orElse(null));
-        kept.keep(now.testId(), standsFor, telling.map(p -> p.verdict().name()).orElse(null), now.candidate());
+                telling.map(ComparisonView.Pair::candidate).orElse(null),
+                fluidShown(test));
+        kept.keep(
+                now.testId(),
+                standsFor,
+                telling.map(p -> p.verdict().name()).orElse(null),
+                now.candidate(),
+                now.fluidShown());
         return now;
+    }
+
+    private String fluidShown(TestDefinition test) {
+        List<String> shown = fluid.of(test.id());
+        return shown.isEmpty() ? null : String.join(", ", shown);
     }
 
     private static <T> Map<UUID, T> byId(List<T> all, Function<T, UUID> id) {

@@ -8,6 +8,7 @@ import java.util.List;
  * A line of the list of tests.
  *
  * @param verdict of the first candidate that is settled, else of the first; null while there is nothing to compare
+ * @param fluidShown the configurations that showed vapour in their fluid; null where none did
  */
 public record TestSummary(
         TestDefinition test,
@@ -15,4 +16,5 @@ public record TestSummary(
         List<String> configurations,
         long stops,
         Verdict verdict,
-        String candidate) {}
+        String candidate,
+        String fluidShown) {}

@@ -12,6 +12,7 @@ import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
+import app.frenum.server.compare.FluidSigns;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanService;
@@ -31,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Reads every configuration of a test for fade, all its blocks one after another. */
 @Service
 @Transactional(readOnly = true)
-public class FadeService {
+public class FadeService implements FluidSigns {
     private final TestService tests;
     private final StopService stops;
     private final GarageService garage;
@@ -70,6 +71,14 @@ public class FadeService {
                 new Asked(reference, gate, limits),
                 sides.stream().findFirst())));
         return new FadeView(reference, sides);
+    }
+
+    @Override
+    public List<String> of(UUID testId) {
+        return fade(testId, FadeReference.FIRST_THREE_IN_GATE).sides().stream()
+                .filter(s -> s.study().cause().cause().showsFluid())
+                .map(FadeView.FadeSide::name)
+                .toList();
     }
 
     /** What all sides are read against. */
