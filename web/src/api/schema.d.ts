@@ -994,6 +994,10 @@ export interface components {
             /** Format: double */
             restSpeedRms: number;
         };
+        CarMoves: components["schemas"]["Happening"] & {
+            /** @enum {string} */
+            motion?: "ROLLING" | "STANDING";
+        };
         CauseReading: {
             /** @enum {string} */
             cause: "PAD" | "FLUID" | "BOTH" | "PAD_OR_FLUID" | "FADE_OR_LESS_PRESSURE" | "PRESSED_LESS_OR_FLUID" | "SLIGHT" | "PRESSED_LESS" | "GRIP_LIMITED" | "NONE" | "NONE_SEEN" | "UNKNOWN";
@@ -1313,7 +1317,7 @@ export interface components {
             id: string;
             /** Format: uuid */
             operatorId: string;
-            what: components["schemas"]["AtRest"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["AtRest"] | components["schemas"]["CarMoves"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
         };
         Expectation: {
             by: string;
@@ -1472,6 +1476,8 @@ export interface components {
                 empty: boolean;
                 present: boolean;
             };
+            /** @enum {string} */
+            motion: "ROLLING" | "STANDING";
             readyAtS: components["schemas"]["WrittenFigure"];
             readyFitted: boolean;
             readyPlusMinusS: components["schemas"]["WrittenFigure"];
@@ -1546,7 +1552,7 @@ export interface components {
             clockAheadS: number;
             /** Format: int32 */
             seq: number;
-            what: components["schemas"]["AtRest"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["AtRest"] | components["schemas"]["CarMoves"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
         };
         Happening: unknown;
         HealthFinding: {
@@ -1575,6 +1581,9 @@ export interface components {
             fronts: components["schemas"]["Band"];
             name: string;
             readings: components["schemas"]["ReadingView"][];
+            standing: {
+                [key: string]: components["schemas"]["CoolingView"];
+            };
             stopping: components["schemas"]["StoppingView"];
             stops: components["schemas"]["StopRef"][];
             study: components["schemas"]["HeatStudy"];

@@ -56,6 +56,7 @@ export type HeatSide = {
     remarks: string[];
   };
   cooling: Partial<Record<Wheel, Figures<Schemas['CoolingView']>>>;
+  standing: Partial<Record<Wheel, Figures<Schemas['CoolingView']>>>;
   coolingAt: Figures<Schemas['At']>[];
   traces: HeatTrace[];
   stops: { id: string; number: number; block: number }[];

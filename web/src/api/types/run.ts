@@ -23,6 +23,7 @@ export type Photo = Schemas['PhotoView'];
 export type Happening =
   | { type: 'signed'; gate: { seen: string[]; signedBy: string } }
   | { type: 'discsRead'; celsius: Partial<Record<Wheel, number>> }
+  | { type: 'carMoves'; motion: 'ROLLING' | 'STANDING' }
   | { type: 'laneCalled'; clear: boolean }
   | { type: 'started' }
   | { type: 'atRest' }
@@ -50,8 +51,9 @@ export type JudgedStop = Omit<
 };
 export type Gating = Omit<
   Figures<Schemas['GateView']>,
-  'soonestAtS' | 'latestAtS' | 'laneUntilS' | 'window'
+  'soonestAtS' | 'latestAtS' | 'laneUntilS' | 'window' | 'motion'
 > & {
+  motion: 'ROLLING' | 'STANDING' | null;
   soonestAtS: number | null;
   latestAtS: number | null;
   laneUntilS: number | null;

@@ -9,10 +9,16 @@ import { WHEEL_NAMES } from './words';
 
 export function CoolingTable({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
   const rows = sides.flatMap((s, i) =>
-    WHEEL_NAMES.flatMap(([wheel, name]) => {
-      const c = s.cooling[wheel];
-      return c ? [{ key: `${s.configurationId}${wheel}`, letter: letterOf(i), name, c }] : [];
-    }),
+    WHEEL_NAMES.flatMap(([wheel, name]) =>
+      (
+        [
+          ['rolling', s.cooling[wheel]],
+          ['standing', s.standing[wheel]],
+        ] as const
+      ).flatMap(([motion, c]) =>
+        c ? [{ key: `${s.configurationId}${wheel}${motion}`, letter: letterOf(i), name, motion, c }] : [],
+      ),
+    ),
   );
   if (rows.length === 0) return null;
   return (
@@ -32,10 +38,11 @@ export function CoolingTable({ sides, units }: { sides: HeatSide[]; units: UnitT
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ key, letter, name, c }) => (
+          {rows.map(({ key, letter, name, motion, c }) => (
             <tr key={key}>
               <Td>
                 <MarkLabel letter={letter} /> {name}
+                {motion === 'standing' && ', car standing'}
               </Td>
               {c.tauS.value === undefined ? (
                 <Td colSpan={5} className="text-ink-3">

@@ -51,6 +51,8 @@ function words(what: Happening): string {
       return `Discs read: ${Object.values(what.celsius)
         .map((c) => Math.round(c))
         .join(', ')} °C`;
+    case 'carMoves':
+      return what.motion === 'ROLLING' ? 'The car rolls' : 'The car stands';
     case 'laneCalled':
       return what.clear ? 'Lane called clear' : 'Lane called not clear';
     case 'started':

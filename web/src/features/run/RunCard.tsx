@@ -17,6 +17,7 @@ import { Huge } from './Huge';
 import { LastStop } from './LastStop';
 import { loggerOf, useLive } from './live';
 import { LiveSpeed } from './LiveSpeed';
+import { Motion } from './Motion';
 import type { Queued } from './queue';
 import { ReadingsSheet } from './ReadingsSheet';
 import { Recorder } from './Recorder';
@@ -81,6 +82,7 @@ export function RunCard(props: {
     d: () => setSheet('discs'),
     n: preferences.toggleNight,
     h: () => setSheet('history'),
+    m: () => say({ type: 'carMoves', motion: view.gate.motion === 'STANDING' ? 'ROLLING' : 'STANDING' }),
     k: () => {
       if (LOOKED_AT.includes(stage)) setSheet('cracks');
     },
@@ -105,7 +107,7 @@ export function RunCard(props: {
       >
         <section className="grid content-start gap-5 px-8 pt-5 max-[899px]:-order-2 max-[899px]:px-4 max-[899px]:pt-3">
           <Unsent queued={queued} onForget={props.onForgetRefused} />
-          <Now view={view} stage={stage} now={now} speedMps={live.value('SPEED')} />
+          <Now view={view} stage={stage} now={now} speedMps={live.value('SPEED')} say={say} />
         </section>
         <section className="grid content-start gap-5 px-8 py-5 max-[899px]:px-4 max-[899px]:py-3">
           {stage === 'STOPPED' && <StoppedPanel view={view} queued={queued} say={say} />}
@@ -186,9 +188,24 @@ function useEscape(stop: () => void) {
   });
 }
 
+/** What the moment of readiness goes by. */
+function readyBy({ gate }: RunView): string {
+  if (gate.readyFitted) return 'from this cool-down';
+  if (gate.motion === null) return 'because nobody said whether the car rolls or stands';
+  return gate.motion === 'ROLLING'
+    ? 'as the car usually cools while it rolls'
+    : 'as discs cool on a car that stands';
+}
+
 /** The instruction, and under it the one figure that matters now. */
-function Now(props: { view: RunView; stage: RunView['stage']; now: number; speedMps: number | undefined }) {
-  const { view, stage, now, speedMps } = props;
+function Now(props: {
+  view: RunView;
+  stage: RunView['stage'];
+  now: number;
+  speedMps: number | undefined;
+  say: (what: Happening) => void;
+}) {
+  const { view, stage, now, speedMps, say } = props;
   const { units } = usePreferences();
   const waits = stage === 'WAITING' ? waitsUntil(view) : null;
   const speed = view.fromMps === null ? null : number(units.speed.of(view.fromMps), 0);
@@ -212,13 +229,11 @@ function Now(props: { view: RunView; stage: RunView['stage']; now: number; speed
             Ready at {wallClock(waits.atS)}
             {waits.plusMinusS !== null && (
               <span className="block text-[18px] font-[450] text-ink-2">
-                give or take {Math.round(waits.plusMinusS)} s
-                {view.gate.readyFitted
-                  ? ', from this cool-down'
-                  : ', from the car’s usual cooling: uncertain'}
+                give or take {Math.round(waits.plusMinusS)} s, {readyBy(view)}
               </span>
             )}
           </p>
+          {waits.plusMinusS !== null && <Motion gate={view.gate} say={say} />}
         </div>
       ) : (
         speed !== null &&

@@ -5,6 +5,7 @@ const WORDS: Record<string, string> = {
   signed: 'safety gate signed',
   discsRead: 'discs read',
   cracksSeen: 'cracks looked for',
+  carMoves: 'rolls or stands',
   laneCalled: 'lane called',
   started: 'started',
   atRest: 'at rest',

@@ -44,6 +44,7 @@ export function projected(view: RunView, pending: readonly RunEvent[]): RunView[
         return view.snub ? 'WAITING' : 'AT_REST';
       case 'stopped':
         return 'STOPPED';
+      case 'carMoves':
       case 'laneCalled':
       case 'discsRead':
         return stage;

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -43,6 +44,7 @@ public final class CoolDowns {
      * @param wheel which disc
      * @param fromS where it begins in the log
      * @param toS where it ends
+     * @param motion whether the car rolled or stood; empty where no speed was logged
      * @param meanMps mean speed meanwhile
      * @param fit its time constant, or why there is none
      * @param left what the fit leaves over, step by step; empty when there is none
@@ -51,9 +53,15 @@ public final class CoolDowns {
             WheelPosition wheel,
             double fromS,
             double toS,
+            Optional<Motion> motion,
             Figure meanMps,
             CoolingFit fit,
-            List<CoolingResidual.Step> left) {}
+            List<CoolingResidual.Step> left) {
+        /** Whether the car stood; where nobody knows it is taken to have rolled, as it mostly does. */
+        public boolean stood() {
+            return motion.filter(m -> m == Motion.STANDING).isPresent();
+        }
+    }
 
     /** A stretch without braking, s. */
     public record Stretch(double fromS, double toS) {}
@@ -68,13 +76,13 @@ public final class CoolDowns {
         List<Supplier<CoolDown>> all = new ArrayList<>();
         for (Stretch s : between) {
             if (s.toS() - s.fromS() > SOAK_S + EVERY_S) {
-                Stretch soaked = new Stretch(s.fromS() + SOAK_S, s.toS());
-                Figure speed = meanSpeed(log.signal(Role.SPEED, soaked.fromS(), soaked.toS()));
-                for (WheelPosition w : WheelPosition.values()) {
-                    Signal disc = SoundTemperature.of(log, Role.discTemperature(w), soaked.fromS(), soaked.toS())
-                            .signal();
-                    if (!disc.isEmpty()) {
-                        all.add(() -> fitted(w, soaked, speed, disc, ambientC));
+                for (Part part : parts(log, new Stretch(s.fromS() + SOAK_S, s.toS()))) {
+                    for (WheelPosition w : WheelPosition.values()) {
+                        Signal disc = SoundTemperature.of(log, Role.discTemperature(w), part.fromS(), part.toS())
+                                .signal();
+                        if (!disc.isEmpty()) {
+                            all.add(() -> fitted(w, part, disc, ambientC));
+                        }
                     }
                 }
             }
@@ -83,14 +91,36 @@ public final class CoolDowns {
         return all.parallelStream().map(Supplier::get).toList();
     }
 
+    /** What is fitted by itself: rolling and standing are two ways of cooling. */
+    private record Part(double fromS, double toS, Optional<Motion> motion, Figure meanMps) {}
+
+    private static List<Part> parts(Log log, Stretch s) {
+        Signal speed = log.signal(Role.SPEED, s.fromS(), s.toS());
+        List<Motion.Spell> spells = Motion.spells(speed, s.fromS(), s.toS());
+        if (spells.size() < 2) {
+            return List.of(new Part(
+                    s.fromS(),
+                    s.toS(),
+                    spells.stream().map(Motion.Spell::motion).findFirst(),
+                    meanSpeed(speed)));
+        }
+        return spells.stream()
+                .filter(p -> p.lengthS() >= SHORTEST_S)
+                .map(p -> new Part(
+                        p.fromS(),
+                        p.toS(),
+                        Optional.of(p.motion()),
+                        meanSpeed(log.signal(Role.SPEED, p.fromS(), p.toS()))))
+                .toList();
+    }
+
     private static Figure meanSpeed(Signal speed) {
         return speed.size() < 2
                 ? Figure.unknown("no speed was logged")
                 : Figure.of(speed.mean(speed.first(), speed.last()));
     }
 
-    private static CoolDown fitted(
-            WheelPosition wheel, Stretch s, Figure meanMps, Signal disc, OptionalDouble ambientC) {
+    private static CoolDown fitted(WheelPosition wheel, Part s, Signal disc, OptionalDouble ambientC) {
         double span = disc.last() - disc.first();
         double shortest = ambientC.isPresent() ? SHORTEST_S : SHORTEST_FREE_S;
         if (span < shortest) {
@@ -99,7 +129,7 @@ public final class CoolDowns {
                     "the cool-downs are too short: %.0f s of one are there, %.0f s are the least",
                     span,
                     shortest);
-            return new CoolDown(wheel, s.fromS(), s.toS(), meanMps, CoolingFit.none(why), List.of());
+            return new CoolDown(wheel, s.fromS(), s.toS(), s.motion(), s.meanMps(), CoolingFit.none(why), List.of());
         }
         int n = (int) (span / EVERY_S);
         double[] t = new double[n];
@@ -117,7 +147,8 @@ public final class CoolDowns {
                 wheel,
                 s.fromS(),
                 s.toS(),
-                meanMps,
+                s.motion(),
+                s.meanMps(),
                 fit,
                 fit.tauS().isKnown() ? CoolingResidual.steps(fit, ages, cooling) : List.of());
     }

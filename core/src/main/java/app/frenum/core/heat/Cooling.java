@@ -21,32 +21,6 @@ public record Cooling(double tauS, double ambientC) {
         }
     }
 
-    /** How much slower a disc cools that stands than one that rolls, until it is learnt, and by what factor that may be wrong. */
-    public static final double STANDING = 3;
-
-    public static final double STANDING_FACTOR = 1.6;
-
-    /** The same disc with the car at rest. */
-    public Cooling standing() {
-        return new Cooling(STANDING * tauS, ambientC);
-    }
-
-    /**
-     * The peak that a late reading goes back to where nobody knows how long of it the car rolled: half way between a disc
-     * that rolled all the time and one that stood, with an uncertainty whose ± 2u reach both.
-     *
-     * @param rollingTauUncertaintyS standard uncertainty of τ while rolling
-     */
-    public Peak peakBeforeRollingOrStanding(
-            Peak reading, double lateS, double rollingTauUncertaintyS, double ambientUncertaintyC) {
-        Cooling still = standing();
-        Peak rolled = peakBefore(reading, lateS, rollingTauUncertaintyS, ambientUncertaintyC);
-        Peak stood = still.peakBefore(reading, lateS, Math.log(STANDING_FACTOR) * still.tauS(), ambientUncertaintyC);
-        double between = (rolled.celsius() - stood.celsius()) / 4;
-        double u = between + Math.max(rolled.uncertaintyC(), stood.uncertaintyC());
-        return new Peak((rolled.celsius() + stood.celsius()) / 2, u);
-    }
-
     /** Temperature after {@code seconds}, °C. */
     public double after(double fromC, double seconds) {
         return ambientC + (fromC - ambientC) * Math.exp(-seconds / tauS);

@@ -75,9 +75,9 @@ public record DiscReading(
     }
 
     /** What it tells of the stop's peak. */
-    public PeakClue clue(Optional<Ladder> ladder, Cooling cooling, double tauU) {
+    public PeakClue clue(Optional<Ladder> ladder, Regimes cooling, double ambientC) {
         return isLadder()
                 ? PeakClue.ladder(ladder.orElseThrow().thresholdsC(), changed.orElseThrow())
-                : PeakClue.read(source, face, value.orElseThrow().inside(), lateS(), cooling, tauU);
+                : PeakClue.read(source, face, value.orElseThrow().inside(), lateS(), cooling, ambientC);
     }
 }

@@ -40,16 +40,27 @@ public record PeakClue(
 
     /**
      * A reading by hand, carried back to the end of the stop by the disc's own cooling, of which nobody knows how
-     * long the car rolled (see {@link Cooling#peakBeforeRollingOrStanding}).
+     * long the car rolled.
      *
      * @param celsius as read
      * @param lateS after rest
-     * @param tauU standard uncertainty of the time constant, s
+     * @param cooling how the disc cools
+     * @param ambientC of the air
      */
     public static PeakClue read(
-            PeakSource source, Optional<DiscFace> face, double celsius, double lateS, Cooling cooling, double tauU) {
+            PeakSource source,
+            Optional<DiscFace> face,
+            double celsius,
+            double lateS,
+            Regimes cooling,
+            double ambientC) {
         Cooling.Peak reading = new Cooling.Peak(celsius, source.uncertaintyC(celsius));
-        return of(source, face, celsius, lateS, cooling.peakBeforeRollingOrStanding(reading, lateS, tauU, AMBIENT_C));
+        return of(
+                source,
+                face,
+                celsius,
+                lateS,
+                cooling.peakBefore(reading, lateS, ambientC, AMBIENT_C, Optional.empty()));
     }
 
     private static PeakClue of(

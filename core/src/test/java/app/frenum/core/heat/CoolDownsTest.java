@@ -75,4 +75,31 @@ class CoolDownsTest {
         assertThat(none).hasSize(1);
         assertThat(none.get(0).fit().tauS().reason()).contains("12 s of one are there, 15 s are the least");
     }
+
+    /** Rolls for 250 s with a short halt at a turn, then is parked. */
+    @Test
+    void rollingAndStandingAreFittedApart() {
+        Cooling parked = new Cooling(480, 15);
+        double rest = 250;
+        int n = 6000;
+        double[] t = IntStream.range(0, n).mapToDouble(i -> i / 10.0).toArray();
+        double[] c = IntStream.range(0, n)
+                .mapToDouble(
+                        i -> t[i] < rest ? DISC.after(400, t[i]) : parked.after(DISC.after(400, rest), t[i] - rest))
+                .toArray();
+        double[] v = IntStream.range(0, n)
+                .mapToDouble(i -> t[i] > rest || t[i] > 100 && t[i] < 106 ? 0 : 15)
+                .toArray();
+        MemoryLog log = new MemoryLog(
+                List.of(
+                        new Channel("disc", Role.discTemperature(WheelPosition.FRONT_LEFT), Unit.CELSIUS),
+                        new Channel("speed", Role.SPEED, Unit.METRES_PER_SECOND)),
+                t,
+                new double[][] {c, v});
+        List<CoolDowns.CoolDown> all =
+                CoolDowns.of(log, List.of(new CoolDowns.Stretch(0, UNTIL_S)), OptionalDouble.of(15));
+        assertThat(all).extracting(CoolDowns.CoolDown::stood).containsExactly(false, true);
+        assertThat(all.get(0).fit().tauS().value()).isCloseTo(150, withinPercentage(0.5));
+        assertThat(all.get(1).fit().tauS().value()).isCloseTo(480, withinPercentage(1));
+    }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,6 +35,11 @@ class HeatCoverageTest {
             return new Disc(rolling, standing, rolls);
         }
 
+        /** What the car does from the stop on, as its card is told; empty where nobody tells it. */
+        Optional<Motion> told(boolean told) {
+            return told ? Optional.of(rollsFor > 0 ? Motion.ROLLING : Motion.STANDING) : Optional.empty();
+        }
+
         double after(double fromC, double t) {
             double rolled = Math.min(t, rollsFor);
             return AIR + (fromC - AIR) * Math.exp(-rolled / rolling - (t - rolled) / standing);
@@ -46,22 +52,24 @@ class HeatCoverageTest {
         }
     }
 
-    private static double peaksHeld(Car car, int n) {
+    private static double[] peaksHeld(Car car, boolean told, int n) {
         Random random = new Random(11);
         int held = 0;
+        double width = 0;
         for (int i = 0; i < n; i++) {
             Disc disc = Disc.of(car, random);
             double late = 20 + 100 * random.nextDouble();
             double truth = 250 + 200 * random.nextDouble();
             double read = disc.after(truth, late) + 5 * random.nextGaussian();
-            Cooling.Peak peak = new Cooling(BELIEVED_TAU, AIR)
-                    .peakBeforeRollingOrStanding(new Cooling.Peak(read, 5), late, 0.1 * BELIEVED_TAU, 2);
+            Cooling.Peak peak =
+                    Regimes.of(BELIEVED_TAU).peakBefore(new Cooling.Peak(read, 5), late, AIR, 2, disc.told(told));
             held += Math.abs(peak.celsius() - truth) <= 2 * peak.uncertaintyC() ? 1 : 0;
+            width += 4 * peak.uncertaintyC() / n;
         }
-        return held / (double) n;
+        return new double[] {held / (double) n, width};
     }
 
-    private static double[] readyHeld(Car car, int n) {
+    private static double[] readyHeld(Car car, boolean told, int n) {
         Random random = new Random(12);
         int held = 0;
         double width = 0;
@@ -69,7 +77,11 @@ class HeatCoverageTest {
             Disc disc = Disc.of(car, random);
             double now = 200 + 150 * random.nextDouble();
             ReadyAt ready = ReadyAt.of(
-                    List.of(new ReadyAt.Reading(0, now + 5 * random.nextGaussian(), 5)), 100, AIR, BELIEVED_TAU);
+                    List.of(new ReadyAt.Reading(0, now + 5 * random.nextGaussian(), 5)),
+                    100,
+                    AIR,
+                    Regimes.of(BELIEVED_TAU),
+                    disc.told(told));
             held += Math.abs(ready.atS().value() - disc.until(now, 100))
                             <= ready.plusMinusS().value()
                     ? 1
@@ -105,8 +117,19 @@ class HeatCoverageTest {
     @ParameterizedTest
     @EnumSource
     void aLateReadingAndAReadyTimeHoldTheTruthWhateverTheCarDoes(Car car) {
-        assertThat(peaksHeld(car, 1000)).isGreaterThan(0.93);
-        assertThat(readyHeld(car, 1000)[0]).isGreaterThan(0.93);
+        assertThat(peaksHeld(car, false, 1000)[0]).isGreaterThan(0.93);
+        assertThat(readyHeld(car, false, 1000)[0]).isGreaterThan(0.93);
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"ROLLS", "STANDS"})
+    void toldWhatTheCarDoesTheyHoldItInLess(Car car) {
+        double[] peaks = peaksHeld(car, true, 1000);
+        double[] ready = readyHeld(car, true, 1000);
+        assertThat(peaks[0]).isGreaterThan(0.93);
+        assertThat(ready[0]).isGreaterThan(0.93);
+        assertThat(peaks[1]).isLessThan(0.8 * peaksHeld(car, false, 1000)[1]);
+        assertThat(ready[1]).isLessThan(0.8 * readyHeld(car, false, 1000)[1]);
     }
 
     @ParameterizedTest
@@ -116,17 +139,23 @@ class HeatCoverageTest {
     }
 
     public static void main(String[] arguments) {
-        System.out.println("| the car | late reading, ± holds it | ready at, ± holds it | its width, s |");
-        System.out.println("|---|---|---|---|");
+        System.out.println(
+                "| the car | told so | late reading, ± holds it | its width, °C | ready at, ± holds it | its width, s |");
+        System.out.println("|---|---|---|---|---|---|");
         for (Car car : Car.values()) {
-            double[] ready = readyHeld(car, 5000);
-            System.out.printf(
-                    Locale.ROOT,
-                    "| %s | %.1f %% | %.1f %% | %.0f |%n",
-                    car,
-                    100 * peaksHeld(car, 5000),
-                    100 * ready[0],
-                    ready[1]);
+            for (boolean told : car == Car.ROLLS_THEN_STANDS ? new boolean[] {false} : new boolean[] {false, true}) {
+                double[] peaks = peaksHeld(car, told, 5000);
+                double[] ready = readyHeld(car, told, 5000);
+                System.out.printf(
+                        Locale.ROOT,
+                        "| %s | %s | %.1f %% | %.0f | %.1f %% | %.0f |%n",
+                        car,
+                        told ? "yes" : "no",
+                        100 * peaks[0],
+                        peaks[1],
+                        100 * ready[0],
+                        ready[1]);
+            }
         }
         for (double r : new double[] {0, 0.5, 0.8}) {
             System.out.printf(Locale.ROOT, "tau, noise alike by %.1f: %.1f %%%n", r, 100 * tauHeld(r, 2000));

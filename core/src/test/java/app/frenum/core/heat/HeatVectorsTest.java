@@ -13,6 +13,7 @@ import app.frenum.core.quantity.Figure;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
@@ -167,15 +168,20 @@ class HeatVectorsTest {
     @Test
     void whenTheGateOpensIsLearntFromThisVeryCoolDown() {
         double truth = new Cooling(120, 15).waitUntil(300, 100).value();
-        ReadyAt early = ReadyAt.of(cooling(120, 0), 100, 15, 180);
+        ReadyAt early = ReadyAt.of(cooling(120, 0), 100, 15, Regimes.of(180), Optional.empty());
         assertThat(early.fitted()).isFalse();
-        ReadyAt late = ReadyAt.of(cooling(120, 0, 20, 45, 70), 100, 15, 180);
+        ReadyAt late = ReadyAt.of(cooling(120, 0, 20, 45, 70), 100, 15, Regimes.of(180), Optional.empty());
         assertThat(late.fitted()).isTrue();
         assertThat(late.atS().value()).isCloseTo(truth, within(1e-3));
         assertThat(late.plusMinusS().value()).isLessThan(early.plusMinusS().value());
         assertThat(early.plusMinusS().value()).isGreaterThan(30);
-        assertThat(ReadyAt.of(cooling(120, 0), 10, 15, 180).atS().reason()).contains("cannot be reached");
-        assertThat(ReadyAt.of(cooling(120, 300), 100, 15, 180).plusMinusS()).isEqualTo(Figure.of(0));
+        assertThat(ReadyAt.of(cooling(120, 0), 10, 15, Regimes.of(180), Optional.empty())
+                        .atS()
+                        .reason())
+                .contains("cannot be reached");
+        assertThat(ReadyAt.of(cooling(120, 300), 100, 15, Regimes.of(180), Optional.empty())
+                        .plusMinusS())
+                .isEqualTo(Figure.of(0));
     }
 
     @Test

@@ -8,12 +8,12 @@ import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,14 +47,21 @@ class CoolingOfRecordings implements LearntCooling {
             List<StopView> driven = stops.stopsOf(List.of(s.id()), own.get(s.testId()));
             traces.read(s, driven, new ArrayList<>(), downs);
         });
-        double[] taus = downs.stream()
+        double[] rolling = taus(downs, d -> !d.stood());
+        double[] standing = taus(downs, CoolDowns.CoolDown::stood);
+        return median(rolling).map(tau -> new Learnt(tau, rolling.length, median(standing)));
+    }
+
+    private static double[] taus(List<CoolDowns.CoolDown> downs, Predicate<CoolDowns.CoolDown> which) {
+        return downs.stream()
                 .filter(d -> d.wheel().isFront() && d.fit().tauS().isKnown())
+                .filter(which)
                 .mapToDouble(d -> d.fit().tauS().value())
                 .sorted()
                 .toArray();
-        return taus.length == 0
-                ? Optional.empty()
-                : Optional.of(new Learnt(
-                        Arrays.stream(taus).skip(taus.length / 2).findFirst().orElseThrow(), taus.length));
+    }
+
+    private static Optional<Double> median(double[] sorted) {
+        return sorted.length == 0 ? Optional.empty() : Optional.of(sorted[sorted.length / 2]);
     }
 }

@@ -11,6 +11,7 @@ import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.Ladder;
 import app.frenum.core.heat.PadWindow;
+import app.frenum.core.heat.Regimes;
 import app.frenum.core.heat.SpeedCooling;
 import app.frenum.core.heat.StraightLine;
 import app.frenum.core.log.WheelPosition;
@@ -39,6 +40,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -48,7 +50,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class HeatService {
-    private static final double TAU_SPREAD = 0.2;
     /** Where cooling is shown for: standing, and the speeds that laps and lanes are driven at. */
     private static final List<Double> SPEEDS_MPS = List.of(0.0, 50 / 3.6, 100 / 3.6, 150 / 3.6);
 
@@ -142,18 +143,16 @@ public class HeatService {
         for (SeriesView series : side.series()) {
             traces.read(series, side.stops().get(series.id()), drawn, downs);
         }
+        Map<WheelPosition, HeatView.CoolingView> standing = new LinkedHashMap<>();
         for (WheelPosition w : WheelPosition.values()) {
-            List<CoolDowns.CoolDown> own =
-                    downs.stream().filter(d -> d.wheel() == w).toList();
-            if (!own.isEmpty()) {
-                cooling.put(w, FittedCooling.of(own));
-            }
+            fit(downs, d -> d.wheel() == w && !d.stood()).ifPresent(c -> cooling.put(w, c));
+            fit(downs, d -> d.wheel() == w && d.stood()).ifPresent(c -> standing.put(w, c));
         }
         Figure mass = mass(vehicle, plan);
         Map<UUID, List<DiscReadingView>> beside =
                 discs.of(side.counted().stream().map(StopView::id).toList());
         HeatStops reader = new HeatStops(
-                mass, cooling(cooling, vehicle, side), TAU_SPREAD * tau(cooling, vehicle), beside, ladders());
+                mass, new Regimes(tau(cooling, vehicle), front(standing)), ambient(side), beside, ladders());
         HeatStudy study = HeatStudy.of(
                 side.counted().stream().map(reader::of).toList(),
                 new HeatStudy.Layout(
@@ -163,6 +162,7 @@ public class HeatService {
         Optional<HeatView.Band> band = band(side.configuration());
         SpeedCooling law = SpeedCooling.of(downs.stream()
                 .filter(d -> d.wheel().isFront()
+                        && !d.stood()
                         && d.fit().tauS().isKnown()
                         && d.meanMps().isKnown())
                 .map(d -> new SpeedCooling.CoolDown(
@@ -176,6 +176,7 @@ public class HeatService {
                 band.map(b -> PadWindow.of(work(study), b.fromC(), b.toC())).orElse(null),
                 study,
                 cooling,
+                standing,
                 SPEEDS_MPS.stream().map(law::at).toList(),
                 drawn,
                 side.counted().stream()
@@ -233,20 +234,29 @@ public class HeatService {
         return vehicle.figure(light ? VehicleField.MASS_LIGHT : VehicleField.MASS_LADEN);
     }
 
-    /** The front discs' own time constant where a cool-down gave one, else the vehicle's, else a usual one. */
-    private static double tau(Map<WheelPosition, HeatView.CoolingView> fitted, VehicleSpec vehicle) {
+    private static Optional<HeatView.CoolingView> fit(
+            List<CoolDowns.CoolDown> downs, Predicate<CoolDowns.CoolDown> which) {
+        List<CoolDowns.CoolDown> own = downs.stream().filter(which).toList();
+        return own.isEmpty() ? Optional.empty() : Optional.of(FittedCooling.of(own));
+    }
+
+    /** The front discs' own time constant where a cool-down gave one. */
+    private static Optional<Double> front(Map<WheelPosition, HeatView.CoolingView> fitted) {
         return fitted.entrySet().stream()
                 .filter(e -> e.getKey().isFront())
                 .map(e -> e.getValue().tauS())
                 .filter(Figure::isKnown)
                 .findFirst()
-                .map(Figure::value)
-                .orElse(vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S));
+                .map(Figure::value);
     }
 
-    private static Cooling cooling(Map<WheelPosition, HeatView.CoolingView> fitted, VehicleSpec vehicle, Side side) {
-        Double ambient = side.series().get(0).conditions().ambientC();
-        return new Cooling(tau(fitted, vehicle), ambient == null ? Cooling.USUAL_AMBIENT_C : ambient);
+    private static double tau(Map<WheelPosition, HeatView.CoolingView> fitted, VehicleSpec vehicle) {
+        return front(fitted).orElse(vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S));
+    }
+
+    private static double ambient(Side side) {
+        Double measured = side.series().get(0).conditions().ambientC();
+        return measured == null ? Cooling.USUAL_AMBIENT_C : measured;
     }
 
     private static Optional<HeatView.Band> band(ConfigurationView configuration) {

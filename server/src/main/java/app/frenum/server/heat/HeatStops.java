@@ -1,6 +1,5 @@
 package app.frenum.server.heat;
 
-import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.DiscRise;
 import app.frenum.core.heat.HeatStudy;
@@ -9,6 +8,7 @@ import app.frenum.core.heat.PeakBelief;
 import app.frenum.core.heat.PeakClue;
 import app.frenum.core.heat.PeakHistory;
 import app.frenum.core.heat.PeakSource;
+import app.frenum.core.heat.Regimes;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.server.analysis.StopView;
@@ -26,8 +26,8 @@ import java.util.UUID;
  */
 final class HeatStops {
     private final Figure massKg;
-    private final Cooling cooling;
-    private final double tauU;
+    private final Regimes cooling;
+    private final double ambientC;
     private final Map<UUID, List<DiscReadingView>> beside;
     private final Map<UUID, Ladder> ladders;
     private final Map<WheelPosition, PeakHistory> discs = new EnumMap<>(WheelPosition.class);
@@ -35,19 +35,19 @@ final class HeatStops {
     /**
      * @param massKg of the vehicle as driven
      * @param cooling of the discs, for late readings
-     * @param tauU standard uncertainty of its time constant, s
+     * @param ambientC of the air
      * @param beside what was read of each stop
      * @param ladders all there are
      */
     HeatStops(
             Figure massKg,
-            Cooling cooling,
-            double tauU,
+            Regimes cooling,
+            double ambientC,
             Map<UUID, List<DiscReadingView>> beside,
             Map<UUID, Ladder> ladders) {
         this.massKg = massKg;
         this.cooling = cooling;
-        this.tauU = tauU;
+        this.ambientC = ambientC;
         this.beside = beside;
         this.ladders = ladders;
     }
@@ -92,7 +92,7 @@ final class HeatStops {
                 stop.byHand() == null ? null : stop.byHand().endTemperatures().get(w);
         if (read != null) {
             double lateS = stop.lateS() == null ? 0 : stop.lateS();
-            clues.add(PeakClue.read(PeakSource.BLACKENED, Optional.empty(), read.inside(), lateS, cooling, tauU));
+            clues.add(PeakClue.read(PeakSource.BLACKENED, Optional.empty(), read.inside(), lateS, cooling, ambientC));
         }
         for (DiscReadingView r : beside.getOrDefault(stop.id(), List.of())) {
             if (r.reading().wheel() == w) {
@@ -106,6 +106,6 @@ final class HeatStops {
         if (reading.painted()) {
             discs.computeIfAbsent(reading.wheel(), k -> new PeakHistory()).painted();
         }
-        return reading.clue(reading.ladderId().map(ladders::get), cooling, tauU);
+        return reading.clue(reading.ladderId().map(ladders::get), cooling, ambientC);
     }
 }

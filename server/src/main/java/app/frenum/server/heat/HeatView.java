@@ -34,7 +34,8 @@ record HeatView(
      * @param fronts pad window of the front pads, °C; null when it is not known
      * @param fluid where its fluid boils; null when that is not known
      * @param window how they were worked; null without a window
-     * @param cooling per disc
+     * @param cooling per disc, while the car rolled
+     * @param standing per disc, while it stood; only where it stood long enough
      * @param coolingAt time constant of the front discs at several speeds
      * @param traces sensors over time, one for each recording
      * @param stops as in the study, in the same order
@@ -49,6 +50,7 @@ record HeatView(
             @Nullable PadWindow window,
             HeatStudy study,
             Map<WheelPosition, CoolingView> cooling,
+            Map<WheelPosition, CoolingView> standing,
             List<SpeedCooling.At> coolingAt,
             List<TraceView> traces,
             List<StopRef> stops,

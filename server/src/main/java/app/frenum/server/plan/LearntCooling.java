@@ -11,8 +11,9 @@ public interface LearntCooling {
     /**
      * A time constant that was measured.
      *
-     * @param tauS median, s
+     * @param tauS median while the car rolled, s
      * @param coolDowns how many it is from
+     * @param standingTauS median while it stood; empty where it never stood long enough
      */
-    record Learnt(double tauS, int coolDowns) {}
+    record Learnt(double tauS, int coolDowns, Optional<Double> standingTauS) {}
 }

@@ -3,6 +3,8 @@ package app.frenum.server.plan;
 import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.Regimes;
 import app.frenum.core.plan.Forecast;
 import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.SafetyGate;
@@ -120,6 +122,17 @@ public class PlanService {
         return learnt.of(vehicleId)
                 .map(l -> entered.with(VehicleField.COOLING_TIME, new Quantity(l.tauS(), Unit.SECONDS)))
                 .orElse(entered);
+    }
+
+    /** How a vehicle's front discs cool: as it was measured, else as it was entered, else as most do. */
+    @Transactional(readOnly = true)
+    public Regimes cooling(UUID vehicleId) {
+        return learnt.of(vehicleId)
+                .map(l -> new Regimes(l.tauS(), l.standingTauS()))
+                .orElseGet(() -> Regimes.of(garage.vehicle(vehicleId)
+                        .spec()
+                        .figure(VehicleField.COOLING_TIME)
+                        .orElse(Cooling.USUAL_TAU_S)));
     }
 
     private static void refuse(PlanRequest p) {

@@ -88,7 +88,20 @@ class LiveRuns {
                 tell(run, rows.deviceId(), stop);
             }
         }
+        seeMotion(run, rows.deviceId(), watch);
         readDiscs(run, rows.deviceId(), watch);
+    }
+
+    /** Discs cool otherwise while the car stands, which its speed tells. */
+    private void seeMotion(UUID run, UUID device, LiveWatch watch) {
+        RunState state = runs.state(run);
+        watch.motion()
+                .filter(m -> state.stage() == Stage.WAITING || state.stage() == Stage.JUDGED)
+                .filter(m -> state.moving()
+                        .map(RunState.Moving::motion)
+                        .filter(m::equals)
+                        .isEmpty())
+                .ifPresent(m -> say(run, device, UUID.randomUUID(), watch.nowS(), new Happening.CarMoves(m)));
     }
 
     private static double knownUntil(RunState state, UUID recordingId) {

@@ -1,6 +1,7 @@
 package app.frenum.server.run;
 
 import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.heat.Motion;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.Channel;
 import app.frenum.core.log.MemoryLog;
@@ -16,6 +17,7 @@ import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -149,6 +151,14 @@ final class LiveWatch {
             }
         }
         return found;
+    }
+
+    /** Whether the car rolls or stands; empty while a halt may be one at a turn, or without a speed. */
+    Optional<Motion> motion() {
+        if (speed < 0 || tail.lastS() - stillSince < Motion.HALT_S) {
+            return Optional.empty();
+        }
+        return Optional.of(Double.isNaN(stillSince) ? Motion.ROLLING : Motion.STANDING);
     }
 
     /** What the disc sensors show now, °C. */

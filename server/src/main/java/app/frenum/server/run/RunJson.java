@@ -20,6 +20,7 @@ class RunJson {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Happening.Signed.class, name = "signed"),
         @JsonSubTypes.Type(value = Happening.DiscsRead.class, name = "discsRead"),
+        @JsonSubTypes.Type(value = Happening.CarMoves.class, name = "carMoves"),
         @JsonSubTypes.Type(value = Happening.LaneCalled.class, name = "laneCalled"),
         @JsonSubTypes.Type(value = Happening.Started.class, name = "started"),
         @JsonSubTypes.Type(value = Happening.AtRest.class, name = "atRest"),

@@ -1,8 +1,6 @@
 package app.frenum.server.run;
 
-import app.frenum.core.garage.VehicleField;
-import app.frenum.core.garage.VehicleSpec;
-import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.Regimes;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.Procedure;
@@ -159,7 +157,7 @@ public class RunService {
         Procedure procedure =
                 procedures.procedure(plan.procedureId()).procedure().atSpeed(plan.speed());
         List<RunOrder.Block> blocks = plan.order().blocks(sides.size(), plan.stopsEach(), plan.seed());
-        VehicleSpec vehicle = plans.vehicleAsLearnt(plan.vehicleId());
+        Regimes cooling = plans.cooling(plan.vehicleId());
         return new RunScript(
                 RunScripts.steps(
                         procedure,
@@ -176,7 +174,8 @@ public class RunService {
                 plan.margin().inside(),
                 plan.stopsEach(),
                 plan.ambient().inside(),
-                vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S),
+                cooling.rollingS(),
+                cooling.standingS(),
                 plan.limit().map(Quantity::inside));
     }
 

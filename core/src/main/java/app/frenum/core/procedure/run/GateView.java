@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.heat.Motion;
 import app.frenum.core.heat.ReadyAt;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.Gate;
@@ -17,6 +18,7 @@ import java.util.OptionalDouble;
  * @param window the discs' window, °C: coldest and hottest
  * @param readyAtS when the hottest front disc will be in it, on the run's clock
  * @param readyPlusMinusS half-width of its 95 % interval
+ * @param motion whether the car rolls or stands, by its speed or by somebody's word; empty where nobody said
  * @param readyFitted whether that is from the readings of this cool-down, and not the vehicle's time constant
  * @param soonestAtS when the interval opens
  * @param latestAtS when it closes
@@ -30,6 +32,7 @@ public record GateView(
         Figure readyAtS,
         Figure readyPlusMinusS,
         boolean readyFitted,
+        Optional<Motion> motion,
         OptionalDouble soonestAtS,
         OptionalDouble latestAtS,
         Standing interval,
@@ -75,6 +78,7 @@ public record GateView(
                 ready.map(ReadyAt::atS).orElse(unread),
                 ready.map(ReadyAt::plusMinusS).orElse(unread),
                 ready.map(ReadyAt::fitted).orElse(false),
+                run.moving().map(RunState.Moving::motion),
                 soonest,
                 latest,
                 interval(soonest, latest, nowS),
@@ -127,13 +131,22 @@ public record GateView(
         }
         return hottestFront(run)
                 .map(wheel -> ReadyAt.of(
-                        run.discs().stream()
-                                .filter(d -> d.wheel() == wheel)
-                                .map(d -> new ReadyAt.Reading(d.atS(), d.celsius(), StopJudge.READING_C))
-                                .toList(),
+                        sinceItMovesSo(run, wheel),
                         gate.hottest().get().inside(),
                         run.script().ambientC(),
-                        run.script().tauS()));
+                        run.script().cooling(),
+                        run.moving().map(RunState.Moving::motion)));
+    }
+
+    /** Readings from before the car was parked, or drove off again, tell another cooling; the last of them still stands. */
+    private static List<ReadyAt.Reading> sinceItMovesSo(RunState run, WheelPosition wheel) {
+        List<ReadyAt.Reading> all = run.discs().stream()
+                .filter(d -> d.wheel() == wheel)
+                .map(d -> new ReadyAt.Reading(d.atS(), d.celsius(), StopJudge.READING_C))
+                .toList();
+        double since = run.moving().map(RunState.Moving::sinceS).orElse(Double.NEGATIVE_INFINITY);
+        List<ReadyAt.Reading> own = all.stream().filter(r -> r.atS() >= since).toList();
+        return own.isEmpty() ? all.subList(all.size() - 1, all.size()) : own;
     }
 
     private static Optional<WheelPosition> hottestFront(RunState run) {

@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.heat.Motion;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.SafetyGate;
@@ -35,6 +36,14 @@ public sealed interface Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
             return run.discsRead(celsius, event);
+        }
+    }
+
+    /** The car was parked, or rolls on to cool its discs. */
+    record CarMoves(Motion motion) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return run.moves(motion, event);
         }
     }
 

@@ -11,6 +11,7 @@ final class RunDraft {
     private int step;
     private Optional<String> signedBy;
     private List<RunState.DiscReading> discs;
+    private Optional<RunState.Moving> moving;
     private Optional<RunState.LaneCall> lane;
     private Optional<RunState.Approach> approach;
     private OptionalDouble lastStartS;
@@ -25,6 +26,7 @@ final class RunDraft {
         step = of.step();
         signedBy = of.signedBy();
         discs = of.discs();
+        moving = of.moving();
         lane = of.lane();
         approach = of.approach();
         lastStartS = of.lastStartS();
@@ -51,6 +53,11 @@ final class RunDraft {
 
     RunDraft discs(List<RunState.DiscReading> other) {
         discs = other;
+        return this;
+    }
+
+    RunDraft moving(RunState.Moving other) {
+        moving = Optional.ofNullable(other);
         return this;
     }
 
@@ -91,6 +98,6 @@ final class RunDraft {
 
     RunState build() {
         return new RunState(
-                script, stage, step, signedBy, discs, lane, approach, lastStartS, stops, tasks, cracks, halts);
+                script, stage, step, signedBy, discs, moving, lane, approach, lastStartS, stops, tasks, cracks, halts);
     }
 }

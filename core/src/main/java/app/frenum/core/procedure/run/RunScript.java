@@ -1,6 +1,7 @@
 package app.frenum.core.procedure.run;
 
 import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.heat.Regimes;
 import app.frenum.core.procedure.AbortRule;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param stopsEach measured stops of each configuration
  * @param ambientC of the air, °C
  * @param tauS time constant of the front discs where their own cool-down does not tell it yet, s
+ * @param standingTauS the same while the car stands; empty until it was learnt
  * @param limitC highest disc temperature allowed, °C
  */
 public record RunScript(
@@ -31,14 +33,22 @@ public record RunScript(
         int stopsEach,
         double ambientC,
         double tauS,
+        Optional<Double> standingTauS,
         Optional<Double> limitC) {
     public RunScript {
         steps = List.copyOf(steps);
         sides = List.copyOf(sides);
+        // Runs that were begun before this was learnt have none.
+        standingTauS = standingTauS == null ? Optional.empty() : standingTauS;
         abortRules = abortRules.isEmpty() ? Set.of() : EnumSet.copyOf(abortRules);
         if (steps.isEmpty() || sides.isEmpty()) {
             throw new IllegalArgumentException("a run needs something to do, with something");
         }
+    }
+
+    /** How the front discs cool, as far as it is known. */
+    public Regimes cooling() {
+        return new Regimes(tauS, standingTauS);
     }
 
     /**

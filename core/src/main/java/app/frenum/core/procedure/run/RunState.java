@@ -2,6 +2,7 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.heat.Motion;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.Phase;
@@ -29,6 +30,7 @@ import java.util.function.Predicate;
  * @param step index of the step it is in; the count of steps when it is done
  * @param signedBy whoever signed the safety gate
  * @param discs readings since the last stop, in order
+ * @param moving whether the car rolls or stands since its last stop, where anybody said or a logger saw it
  * @param lane the last call
  * @param approach the run-up in progress, or the stop whose readings are due
  * @param lastStartS when the run-up before began, in the same step
@@ -43,6 +45,7 @@ public record RunState(
         int step,
         Optional<String> signedBy,
         List<DiscReading> discs,
+        Optional<Moving> moving,
         Optional<LaneCall> lane,
         Optional<Approach> approach,
         OptionalDouble lastStartS,
@@ -69,6 +72,9 @@ public record RunState(
 
     /** One disc, read once. */
     public record DiscReading(WheelPosition wheel, double celsius, double atS) {}
+
+    /** What the car does, since when. */
+    public record Moving(Motion motion, double sinceS) {}
 
     /** What was called of the lane. */
     public record LaneCall(boolean clear, double atS, String by) {}
@@ -111,6 +117,7 @@ public record RunState(
                 0,
                 Optional.empty(),
                 List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 OptionalDouble.empty(),
@@ -205,6 +212,13 @@ public record RunState(
                 : noted.haltIf(due, event);
     }
 
+    RunState moves(Motion motion, RunEvent event) {
+        if (moving.filter(m -> m.motion() == motion).isPresent()) {
+            return this;
+        }
+        return new RunDraft(this).moving(new Moving(motion, event.atS())).build();
+    }
+
     RunState laneCalled(boolean clear, RunEvent event) {
         RunState called = new RunDraft(this)
                 .lane(new LaneCall(clear, event.atS(), event.by()))
@@ -244,6 +258,7 @@ public record RunState(
         RunState resting = new RunDraft(this)
                 .approach(new Approach(own.atS(), own.startC(), OptionalDouble.of(event.atS())))
                 .discs(List.of())
+                .moving(null)
                 // A call is for one run over the lane.
                 .lane(null)
                 .stage(Stage.AT_REST)

@@ -22,8 +22,8 @@ import java.util.UUID;
 record StopJudge(RunState run) {
     /** Standard uncertainty of a hand reading of a disc, °C. */
     static final double READING_C = 5;
-    /** How well the time constant behind a late reading is taken to be known. */
-    private static final double TAU_SPREAD = 0.2;
+    /** What the car does so soon after its stop it has done all the time, s. */
+    private static final double SOON_S = 15;
 
     private static final double AMBIENT_C = 2;
 
@@ -88,15 +88,20 @@ record StopJudge(RunState run) {
         Map<WheelPosition, Cooling.Peak> all = new EnumMap<>(WheelPosition.class);
         run.discs().stream()
                 .filter(d -> d.atS() >= restAtS)
-                .forEach(d -> all.putIfAbsent(d.wheel(), peakBefore(d.celsius(), d.atS() - restAtS)));
-        r.peaks().forEach((wheel, q) -> all.put(wheel, peakBefore(q.inside(), r.lateS())));
+                .forEach(d -> all.putIfAbsent(d.wheel(), peakBefore(d.celsius(), d.atS() - restAtS, restAtS)));
+        r.peaks().forEach((wheel, q) -> all.put(wheel, peakBefore(q.inside(), r.lateS(), restAtS)));
         return all;
     }
 
-    private Cooling.Peak peakBefore(double celsius, double lateS) {
+    /** Parked only after a lap, or driven off later: then nobody knows what the disc did in between. */
+    private Cooling.Peak peakBefore(double celsius, double lateS, double restAtS) {
         RunScript script = run.script();
-        return new Cooling(script.tauS(), script.ambientC())
-                .peakBeforeRollingOrStanding(
-                        new Cooling.Peak(celsius, READING_C), lateS, TAU_SPREAD * script.tauS(), AMBIENT_C);
+        return script.cooling()
+                .peakBefore(
+                        new Cooling.Peak(celsius, READING_C),
+                        lateS,
+                        script.ambientC(),
+                        AMBIENT_C,
+                        run.moving().filter(m -> m.sinceS() - restAtS <= SOON_S).map(RunState.Moving::motion));
     }
 }

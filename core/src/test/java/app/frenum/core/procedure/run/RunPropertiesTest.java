@@ -47,6 +47,7 @@ class RunPropertiesTest {
             4,
             15,
             180,
+            Optional.empty(),
             Optional.of(400.0));
 
     static List<Long> seeds() {
