@@ -16,6 +16,7 @@ import app.frenum.server.disc.DiscReadingView;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -92,7 +93,7 @@ final class HeatStops {
                 stop.byHand() == null ? null : stop.byHand().endTemperatures().get(w);
         if (read != null) {
             double lateS = stop.lateS() == null ? 0 : stop.lateS();
-            clues.add(PeakClue.read(PeakSource.BLACKENED, Optional.empty(), read.inside(), lateS, cooling, ambientC));
+            clues.add(PeakClue.read(lookedAt(stop), Optional.empty(), read.inside(), lateS, cooling, ambientC));
         }
         for (DiscReadingView r : beside.getOrDefault(stop.id(), List.of())) {
             if (r.reading().wheel() == w) {
@@ -100,6 +101,14 @@ final class HeatStops {
             }
         }
         return clues;
+    }
+
+    /** What the thermometer looked at; bare metal, which is known least well, where nobody wrote it down. */
+    private static PeakSource lookedAt(StopView stop) {
+        return stop.byHand()
+                .readOn()
+                .map(word -> PeakSource.valueOf(word.toUpperCase(Locale.ROOT)))
+                .orElse(PeakSource.BARE);
     }
 
     private PeakClue clue(DiscReading reading) {
