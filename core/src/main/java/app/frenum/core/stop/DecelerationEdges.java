@@ -1,6 +1,7 @@
 package app.frenum.core.stop;
 
 import app.frenum.core.log.Calibration;
+import app.frenum.core.log.ClockJumps;
 import app.frenum.core.log.Drive;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Signal;
@@ -43,6 +44,8 @@ final class DecelerationEdges {
     private static final double STAGE_MPS2 = 0.7;
     /** The brakes act before the car is seen to slow: the foot may be this much earlier, s. */
     private static final double FOOT_EARLIER_S = 0.05;
+    /** That holds for a ramp that rises by so much; under a light foot the same slack takes longer to show, m/s². */
+    private static final double FULL_RISE_MPS2 = 6;
 
     private final Log log;
     private final Calibration calibration;
@@ -104,10 +107,24 @@ final class DecelerationEdges {
         if (a <= coasting + rise()) {
             return;
         }
+        if (jumpedSinceLast(d, t)) {
+            // The car did not let go: over a jump of the clock it only seems to have slowed less.
+            edges.remove(edges.size() - 1);
+            on = true;
+            return;
+        }
         level = coasting;
         edges.add(onset(d, smooth, i));
         on = true;
         offLevel = level + rise();
+    }
+
+    private boolean jumpedSinceLast(Drive d, double t) {
+        BrakeEdge last = edges.isEmpty() ? null : edges.get(edges.size() - 1);
+        return last != null
+                && !last.on()
+                && t - last.t() < COASTING_FROM_S
+                && !ClockJumps.in(d.speed(), last.t() - SUSTAINED_S, t).isEmpty();
     }
 
     /** How the car coasted before an instant; the level of the last application's where it has not been free since. */
@@ -143,8 +160,9 @@ final class DecelerationEdges {
         double t = ramp == null ? leftBefore(d, smooth.t()[i]) : ramp.bendS();
         double u = ramp == null ? LARGEST_DATING_BACK_S / 4 : ramp.uncertaintyS();
         double stage = stage(smooth, foot, before);
-        return new BrakeEdge(
-                t, true, Math.hypot(Math.hypot(u, FOOT_EARLIER_S / Math.sqrt(12)), stage / Math.sqrt(3)), stage);
+        double rise = Math.max(BrakeFinder.BRAKING_MPS2 / 2, smooth.v()[top] - before);
+        double slack = FOOT_EARLIER_S * Math.max(1, FULL_RISE_MPS2 / rise) / Math.sqrt(12);
+        return new BrakeEdge(t, true, Math.hypot(Math.hypot(u, slack), stage / Math.sqrt(3)), stage);
     }
 
     /** Where deceleration stops rising. */
