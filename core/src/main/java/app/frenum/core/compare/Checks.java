@@ -293,12 +293,19 @@ final class Checks {
         WelchTest drift = WelchTest.of(first, last, a.resolution());
         Interval ci = drift.interval(0.95);
         String message = text(
-                "%+.2f %s, 95 %% range %+.2f %s to %+.2f %s",
-                drift.difference(), unit, ci.low(), unit, ci.high(), unit);
+                "the last of it is %s, 95 %% range %s to %s",
+                way(drift.difference(), unit), way(ci.low(), unit), way(ci.high(), unit));
         // Half of an effect is little where few stops came back: chance must be the less likely maker of it, too.
         boolean half = shown && Math.abs(drift.difference()) > Math.abs(effect) / 2;
         boolean large = ci.excludesZero() || half && drift.interval(0.90).excludesZero();
         return Optional.of(large ? Check.caution(CheckCode.DRIFT, message) : Check.pass(CheckCode.DRIFT, message));
+    }
+
+    /** A difference with its direction in words: metres are longer or shorter, a mean deceleration harder or less hard. */
+    private static String way(double difference, String unit) {
+        String more = unit.equals("m") ? "longer" : "harder";
+        String less = unit.equals("m") ? "shorter" : "less hard";
+        return text("%.2f %s %s", Math.abs(difference), unit, difference < 0 ? less : more);
     }
 
     /** All of one, then all of the other: a drift of the day looks just like a better brake. */
@@ -312,16 +319,12 @@ final class Checks {
         return Check.caution(
                 CheckCode.ORDER,
                 adjusted.map(o -> text(
-                                "all of one, then all of the other: a drift of %+.2f %s per stop would explain all of it; "
-                                        + "with a common trend taken out %+.2f %s, 95 %% range %+.2f %s to %+.2f %s",
-                                o.driftPerStop(),
-                                unit,
-                                o.difference(),
-                                unit,
-                                o.interval().low(),
-                                unit,
-                                o.interval().high(),
-                                unit))
+                                "all of one, then all of the other: a drift of %s per stop would explain all of it; "
+                                        + "with a common trend taken out %s, 95 %% range %s to %s",
+                                way(o.driftPerStop(), unit),
+                                way(o.difference(), unit),
+                                way(o.interval().low(), unit),
+                                way(o.interval().high(), unit)))
                         .orElse("all of one, then all of the other, with no return"));
     }
 
