@@ -21,5 +21,6 @@ export function Sure({ pair, time }: { pair: Pair; time: boolean }) {
 
 function widerBecause(pair: Pair): string {
   if (pair.early) return ', wider because it was looked at before the planned end';
-  return pair.extended ? ', wider because it was driven past its planned end' : '';
+  if (pair.extended) return ', wider because it was driven past its planned end';
+  return pair.level > 0.9501 ? ', a little wider because it may have been looked at on the way' : '';
 }

@@ -1,6 +1,7 @@
 package app.frenum.e2e;
 
 import app.frenum.server.RunningServer;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
@@ -27,9 +28,11 @@ public final class Screenshots {
                 Browser browser = new Browser()) {
             Page page = browser.page(server.url(), 1280, 800);
             page.navigate("/tests");
+            Locator first =
+                    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"));
+            first.waitFor();
             shoot(page, folder, "tests");
-            String test = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"))
-                    .getAttribute("href")
+            String test = first.getAttribute("href")
                     .replace("/compare", "");
             page.navigate(test + "/compare");
             shoot(page, folder, "compare");

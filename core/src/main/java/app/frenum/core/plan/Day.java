@@ -1,9 +1,12 @@
 package app.frenum.core.plan;
 
+import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
+import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -13,13 +16,28 @@ import java.util.Optional;
  * @param blocks in order, from {@link RunOrder#blocks}
  * @param fittings one per configuration, the baseline first
  * @param motion how the car gets to its stops and back
+ * @param slowingMps2 what each phase slows with, by its name; of others what a full stop is expected to
  * @param heat of a front disc; absent when masses are not known, and then only intervals make anyone wait
  */
 public record Day(
-        Procedure procedure, List<RunOrder.Block> blocks, List<Fitting> fittings, Motion motion, Optional<Heat> heat) {
+        Procedure procedure,
+        List<RunOrder.Block> blocks,
+        List<Fitting> fittings,
+        Motion motion,
+        Map<String, Double> slowingMps2,
+        Optional<Heat> heat) {
     public Day {
         blocks = List.copyOf(blocks);
         fittings = List.copyOf(fittings);
+        slowingMps2 = Map.copyOf(slowingMps2);
+    }
+
+    /** One run of a phase, from the start of the run-up to back at the start, s. */
+    double roundS(Phase phase) {
+        return motion.roundS(
+                phase.from().inside(),
+                phase.to().inside(),
+                slowingMps2.getOrDefault(phase.name(), motion.decelerationMps2()));
     }
 
     /**
@@ -50,8 +68,8 @@ public record Day(
             double laneM,
             double inspectionS) {
         /** From the start of the run-up to back at the start, s. */
-        double roundS(double v1, double v2) {
-            return v1 / accelerationMps2 + settleS + (v1 - v2) / decelerationMps2 + turnRoundS + laneM / returnMps;
+        double roundS(double v1, double v2, double slowingMps2) {
+            return v1 / accelerationMps2 + settleS + (v1 - v2) / slowingMps2 + turnRoundS + laneM / returnMps;
         }
 
         /** From the start of the run-up to the brake point, s. */
@@ -60,6 +78,37 @@ public record Day(
         }
     }
 
-    /** How a front disc heats and cools. */
-    public record Heat(DiscRise rise, Cooling cooling) {}
+    /**
+     * How a disc heats and cools.
+     *
+     * @param lightKg of the vehicle
+     * @param ladenKg as the plan loads it for laden phases
+     * @param front whether it is a front disc
+     * @param axleShare of the brake force of the whole brakes on its axle
+     * @param discKg of one disc
+     * @param wheels on its axle
+     */
+    public record Heat(
+            double lightKg,
+            double ladenKg,
+            boolean front,
+            double axleShare,
+            double discKg,
+            int wheels,
+            Cooling cooling) {
+        /** By how much one stop or snub of a phase heats it, with its load and with the circuits that work, °C. */
+        double rise(Phase phase) {
+            double kg = phase.load() == VehicleSpec.Load.LADEN ? ladenKg : lightKg;
+            return new DiscRise(kg, share(phase), discKg, wheels)
+                    .of(phase.from().inside(), phase.to().inside());
+        }
+
+        private double share(Phase phase) {
+            return switch (phase.system()) {
+                case FRONT_CIRCUIT_OFF -> front ? 0 : 1;
+                case REAR_CIRCUIT_OFF -> front ? 1 : 0;
+                case WHOLE, ASSIST_OFF -> axleShare;
+            };
+        }
+    }
 }

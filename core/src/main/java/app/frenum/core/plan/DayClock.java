@@ -188,8 +188,7 @@ public record DayClock(List<Item> items, List<String> warnings) {
 
         private void drive(int configuration, Phase phase, int number) {
             double v1 = phase.from().inside();
-            double v2 = phase.to().inside();
-            double round = day.motion().roundS(v1, v2);
+            double round = day.roundS(phase);
             double runUp = day.motion().runUpS(v1);
             if (day.heat().isEmpty()) {
                 Figure unknown = Figure.unknown("the heat of the discs cannot be predicted without masses");
@@ -197,7 +196,7 @@ public record DayClock(List<Item> items, List<String> warnings) {
             } else {
                 Day.Heat heat = day.heat().get();
                 double start = heat.cooling().after(disc, runUp);
-                double peak = start + heat.rise().of(v1, v2);
+                double peak = start + heat.rise(phase);
                 if (!phase.gate().isWarmEnough(start) && tooCold.add(phase.name())) {
                     warnings.add(String.format(
                             Locale.ROOT,

@@ -41,9 +41,8 @@ public record DiscDay(List<Swing> swings, List<Stretch> coolings, Cooling coolin
             double rise = 0;
             if (item.kind() == DayClock.Kind.RUN) {
                 Phase phase = phases.get(item.phase());
-                double v1 = phase.from().inside();
-                before = day.motion().runUpS(v1);
-                rise = heat.rise().of(v1, phase.to().inside());
+                before = day.motion().runUpS(phase.from().inside());
+                rise = heat.rise(phase);
             }
             coolings.add(new Stretch(item.configuration(), disc, before));
             double start = cooling.after(disc, before);

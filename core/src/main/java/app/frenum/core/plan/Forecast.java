@@ -8,7 +8,6 @@ import app.frenum.core.garage.Slot;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.Cooling;
-import app.frenum.core.heat.DiscRise;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
@@ -17,7 +16,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What a planned test will take and what it can show, computed from what is known of car, parts, lane and earlier
@@ -290,6 +291,7 @@ public record Forecast(
 
         private Optional<Day.Heat> front() {
             return disc(
+                    true,
                     orAssumed(
                             in.vehicle().figure(VehicleField.FRONT_DISC_MASS),
                             ASSUMED_DISC_KG,
@@ -301,6 +303,7 @@ public record Forecast(
             return in.vehicle().rearBrake() == VehicleSpec.BrakeKind.NONE
                     ? Optional.empty()
                     : disc(
+                            false,
                             orAssumed(
                                     in.vehicle().figure(VehicleField.REAR_DISC_MASS),
                                     ASSUMED_REAR_DISC_KG,
@@ -312,7 +315,7 @@ public record Forecast(
             return orAssumed(in.vehicle().brakeForceShare(), ASSUMED_SHARE, "%.2f of the brake force in front");
         }
 
-        private Optional<Day.Heat> disc(double discKg, double axleShare) {
+        private Optional<Day.Heat> disc(boolean front, double discKg, double axleShare) {
             Figure mass = in.vehicle().mass(in.load());
             if (!mass.isKnown()) {
                 return Optional.empty();
@@ -322,7 +325,12 @@ public record Forecast(
                     ASSUMED_TAU_S,
                     "discs that cool with a time constant of %.0f s");
             return Optional.of(new Day.Heat(
-                    new DiscRise(mass.value(), axleShare, discKg, in.vehicle().wheelsPerAxle()),
+                    in.vehicle().mass(VehicleSpec.Load.LIGHT).orElse(mass.value()),
+                    mass.value(),
+                    front,
+                    axleShare,
+                    discKg,
+                    in.vehicle().wheelsPerAxle(),
                     new Cooling(tau, in.ambientC())));
         }
 
@@ -359,7 +367,16 @@ public record Forecast(
                     fittings,
                     new Day.Motion(
                             acceleration(), deceleration, SETTLE_S, in.turnRoundS(), RETURN_MPS, laneM, INSPECTION_S),
+                    slowing(),
                     heat);
+        }
+
+        /** As the lane is reckoned: with what each phase asks for, or what works of the brakes gives. */
+        private Map<String, Double> slowing() {
+            PhaseLane.Basis basis = laneBasis();
+            return procedure.phases().stream()
+                    .flatMap(p -> PhaseLane.of(p, basis).stream())
+                    .collect(Collectors.toMap(PhaseLane::phase, PhaseLane::slowingMps2));
         }
 
         private static double beddingS(ConfigurationSpec spec) {

@@ -20,6 +20,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.assertj.core.data.Percentage;
@@ -105,7 +106,19 @@ class PlanTest {
                 order.blocks(2, stops, 1),
                 List.of(new Day.Fitting(1800, 0), new Day.Fitting(1800, beddingS)),
                 new Day.Motion(2.5, 8, 2, 60, 11, 330, 300),
-                Optional.of(new Day.Heat(new DiscRise(1600, 0.7, 7.2, 2), new Cooling(200, 15))));
+                Map.of(),
+                Optional.of(new Day.Heat(1600, 1600, true, 0.7, 7.2, 2, new Cooling(200, 15))));
+    }
+
+    @Test
+    void withTheFrontCircuitOffTheRearDiscsTakeAllOfIt() {
+        Phase whole = phase(Phase.Kind.STOP, 25, 0, 3, Gate.OPEN);
+        Phase rearOnly = Phases.phase(
+                Phase.Kind.STOP, whole.from(), whole.to(), Phase.BrakeSystem.FRONT_CIRCUIT_OFF, 3, Gate.OPEN, false);
+        Day.Heat front = new Day.Heat(1600, 1600, true, 0.7, 7.2, 2, new Cooling(200, 15));
+        Day.Heat rear = new Day.Heat(1600, 1600, false, 0.3, 5, 2, new Cooling(200, 15));
+        assertThat(front.rise(rearOnly)).isZero();
+        assertThat(rear.rise(rearOnly)).isCloseTo(rear.rise(whole) / 0.3, within(1e-9));
     }
 
     @Test
@@ -142,7 +155,7 @@ class PlanTest {
             assertThat(front.swings().get(i).endC())
                     .isCloseTo(clock.items().get(i).peakC().value(), within(1e-9));
         }
-        DiscDay rear = DiscDay.of(clock, day, new Day.Heat(new DiscRise(1600, 0.3, 5, 2), new Cooling(200, 15)));
+        DiscDay rear = DiscDay.of(clock, day, new Day.Heat(1600, 1600, false, 0.3, 5, 2, new Cooling(200, 15)));
         assertThat(rear.swings()).hasSameSizeAs(clock.items());
         double hottest = clock.hottestC().value();
         assertThat(front.secondsAbove(0, hottest)).isZero();
@@ -173,8 +186,8 @@ class PlanTest {
                 Optional.of(new Quantity(5, Unit.MINUTES)),
                 Optional.empty());
         Day known = day(procedure(phase(Phase.Kind.STOP, 25, 0, 6, gate)), RunOrder.A_B_A, 6, 0);
-        DayClock clock = DayClock.of(
-                new Day(known.procedure(), known.blocks(), known.fittings(), known.motion(), Optional.empty()));
+        DayClock clock = DayClock.of(new Day(
+                known.procedure(), known.blocks(), known.fittings(), known.motion(), Map.of(), Optional.empty()));
         List<DayClock.Item> runs = clock.items().stream()
                 .filter(i -> i.kind() == DayClock.Kind.RUN && i.configuration() == 1)
                 .toList();
