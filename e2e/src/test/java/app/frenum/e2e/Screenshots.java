@@ -28,12 +28,10 @@ public final class Screenshots {
                 Browser browser = new Browser()) {
             Page page = browser.page(server.url(), 1280, 800);
             page.navigate("/tests");
-            Locator first =
-                    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"));
+            Locator first = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"));
             first.waitFor();
             shoot(page, folder, "tests");
-            String test = first.getAttribute("href")
-                    .replace("/compare", "");
+            String test = first.getAttribute("href").replace("/compare", "");
             page.navigate(test + "/compare");
             shoot(page, folder, "compare");
             page.keyboard().press("n");

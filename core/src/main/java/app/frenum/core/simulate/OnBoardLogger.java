@@ -10,6 +10,9 @@ import java.util.Random;
 final class OnBoardLogger {
     static final double STEP_S = 0.0025;
     private static final double SWITCH_AT_BAR = 0.4;
+    /** Of a wandering temperature, from one row to the next at 100 Hz: it is forgotten within some 15 s. */
+    private static final double STAYS_PER_ROW = Math.exp(-0.01 / 15);
+
     static final List<Channel> CHANNELS = List.of(
             new Channel("speed", Role.SPEED, Unit.KILOMETRES_PER_HOUR),
             new Channel("deceleration", Role.DECELERATION, Unit.METRES_PER_SECOND_SQUARED),
@@ -32,6 +35,8 @@ final class OnBoardLogger {
     private long steps;
     private long nextRow;
     private double vibration;
+    private final double[] wander = new double[4];
+    private Random gusts;
 
     OnBoardLogger(Sensors sensors, Random random, TestDrive.Recorder recorder) {
         this.sensors = sensors;
@@ -64,9 +69,17 @@ final class OnBoardLogger {
         row[3] = decimals(car.rearBar() + noise(sensors.pressureSd()), 100);
         row[4] = car.frontBar > SWITCH_AT_BAR ? 1 : 0;
         row[5] = decimals(car.travelMm() + noise(0.05), 100);
+        if (gusts == null) {
+            // Their own, so that they move no other figure; other in each log.
+            gusts = new Random(Double.doubleToLongBits(row[1]));
+        }
         for (int w = 0; w < 4; w++) {
             row[6 + w] = decimals(Math.max(0, car.wheels[w] * 3.6 + (car.wheels[w] > 0.2 ? noise(0.1) : 0)), 100);
-            row[10 + w] = decimals(car.discs[w] + noise(sensors.temperatureSd()), 10);
+            wander[w] = STAYS_PER_ROW * wander[w]
+                    + sensors.temperatureWanderSd()
+                            * Math.sqrt(1 - STAYS_PER_ROW * STAYS_PER_ROW)
+                            * gusts.nextGaussian();
+            row[10 + w] = decimals(car.discs[w] + wander[w] + noise(sensors.temperatureSd()), 10);
         }
         recorder.row(t, row);
     }

@@ -10,6 +10,7 @@ package app.frenum.core.simulate;
  * @param pressureSd noise of line pressure, bar
  * @param frontPressureOffset bar
  * @param temperatureSd noise of disc temperature, °C
+ * @param temperatureWanderSd how far its readings wander within some ten seconds, with gusts and the play of its contact, °C
  */
 public record Sensors(
         double rateHz,
@@ -18,6 +19,7 @@ public record Sensors(
         double decelerationOffset,
         double pressureSd,
         double frontPressureOffset,
-        double temperatureSd) {
-    public static final Sensors USUAL = new Sensors(100, 0.03, 0.12, 0.02, 0.15, 0.8, 0.5);
+        double temperatureSd,
+        double temperatureWanderSd) {
+    public static final Sensors USUAL = new Sensors(100, 0.03, 0.12, 0.02, 0.15, 0.8, 0.5, 1.5);
 }
