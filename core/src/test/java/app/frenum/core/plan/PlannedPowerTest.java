@@ -44,7 +44,7 @@ class PlannedPowerTest {
     @ParameterizedTest
     @ValueSource(ints = {3, 5, 8, 12})
     void aPlanFindsItsMarginInFourOfFiveTests(int earlier) {
-        assertThat(shown(earlier, 2000)[0]).isGreaterThan(0.80);
+        assertThat(shown(earlier, 500)[0]).isGreaterThan(0.80);
     }
 
     public static void main(String[] arguments) {
