@@ -34,12 +34,14 @@ import app.frenum.server.plan.PlannedStops;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -52,13 +54,15 @@ import org.springframework.transaction.event.TransactionalEventListener;
 public class ComparisonService {
     private static final int SPEED_POINTS = 60;
     private static final double SAME_SPEED = 0.005;
+    private static final int MOST_REMEMBERED = 500;
 
     private final TestService tests;
     private final GarageService garage;
     private final StopService stops;
     private final PlannedStops planned;
-    private final Map<Asked, ComparisonView> remembered = new ConcurrentHashMap<>();
-    private final Map<UUID, Integer> changes = new ConcurrentHashMap<>();
+    private final Cache<Asked, ComparisonView> remembered =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final AtomicLong changes = new AtomicLong();
 
     ComparisonService(TestService tests, GarageService garage, StopService stops, PlannedStops planned) {
         this.tests = tests;
@@ -72,8 +76,8 @@ public class ComparisonService {
     @TransactionalEventListener(fallbackExecution = true)
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     void forget(StopsChanged changed) {
-        changes.merge(changed.testId(), 1, Integer::sum);
-        remembered.keySet().removeIf(a -> a.testId().equals(changed.testId()));
+        changes.incrementAndGet();
+        remembered.asMap().keySet().removeIf(a -> a.testId().equals(changed.testId()));
     }
 
     /**
@@ -82,14 +86,14 @@ public class ComparisonService {
      */
     public ComparisonView compare(UUID testId, UUID baselineId, boolean includeStruckOut) {
         Asked asked = new Asked(testId, baselineId, includeStruckOut, planned.each(testId));
-        ComparisonView known = remembered.get(asked);
+        ComparisonView known = remembered.getIfPresent(asked);
         if (known != null) {
             return known;
         }
-        int before = changes.getOrDefault(testId, 0);
+        long before = changes.get();
         ComparisonView answer = computed(asked);
         // An answer read while the stops were changing may already be old; it is given, but not kept.
-        if (changes.getOrDefault(testId, 0) == before) {
+        if (changes.get() == before) {
             remembered.put(asked, answer);
         }
         return answer;

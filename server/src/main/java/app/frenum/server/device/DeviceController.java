@@ -1,6 +1,7 @@
 package app.frenum.server.device;
 
 import jakarta.validation.Valid;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -22,10 +23,12 @@ class DeviceController {
 
     private final DeviceService devices;
     private final LiveFeed feed;
+    private final Clock clock;
 
-    DeviceController(DeviceService devices, LiveFeed feed) {
+    DeviceController(DeviceService devices, LiveFeed feed, Clock clock) {
         this.devices = devices;
         this.feed = feed;
+        this.clock = clock;
     }
 
     @GetMapping("/devices")
@@ -55,7 +58,7 @@ class DeviceController {
      */
     @GetMapping("/weather")
     Weather weather(@RequestParam(required = false) Instant from, @RequestParam(required = false) Instant until) {
-        Instant end = until == null ? Instant.now() : until;
+        Instant end = until == null ? clock.instant() : until;
         return devices.weather(from == null ? end.minus(LATELY) : from, end);
     }
 }

@@ -6,6 +6,7 @@ import app.frenum.server.recording.LiveRecordings;
 import app.frenum.server.recording.LogStart;
 import jakarta.annotation.PreDestroy;
 import java.net.InetSocketAddress;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.Optional;
@@ -43,6 +44,7 @@ class DeviceSocket extends TextWebSocketHandler {
     private final LiveRecordings recordings;
     private final ApplicationEventPublisher publisher;
     private final JsonMapper json;
+    private final Clock clock;
     /** Listeners hear one thing after another. */
     private final ExecutorService listeners = Executors.newSingleThreadExecutor(named("device-listeners"));
     /** Looking a whole log through takes a while, and nobody's stops wait for it. */
@@ -54,13 +56,15 @@ class DeviceSocket extends TextWebSocketHandler {
             Guesses guesses,
             LiveRecordings recordings,
             ApplicationEventPublisher publisher,
-            JsonMapper json) {
+            JsonMapper json,
+            Clock clock) {
         this.devices = devices;
         this.links = links;
         this.guesses = guesses;
         this.recordings = recordings;
         this.publisher = publisher;
         this.json = json;
+        this.clock = clock;
     }
 
     private static ThreadFactory named(String name) {
@@ -151,7 +155,7 @@ class DeviceSocket extends TextWebSocketHandler {
             session.getAttributes().put(LINK, new Link(device.id(), log, with));
             links.clockSaid(device.id(), hello.clock());
             links.opened(device.id(), with);
-            with.say(new Frame.Welcome(device.name(), Instant.now(), devices.lastSeq(device.id()), lastBatch));
+            with.say(new Frame.Welcome(device.name(), clock.instant(), devices.lastSeq(device.id()), lastBatch));
             tell(new Heard.Connected(device.id()));
         } catch (Problem e) {
             with.refuse(e.getMessage());

@@ -8,6 +8,8 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.recording.RecordingService;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -15,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
 /** What disc sensors recorded over a series, thinned for drawing, and the cool-downs in it. */
@@ -33,7 +34,8 @@ class DiscTraces {
     private static final int MOST_REMEMBERED = 200;
 
     private final RecordingService recordings;
-    private final Map<Key, Read> remembered = new ConcurrentHashMap<>();
+    private final Cache<Key, Read> remembered =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     DiscTraces(RecordingService recordings) {
         this.recordings = recordings;
@@ -54,16 +56,13 @@ class DiscTraces {
                         .computeIfAbsent(s.recordingId(), k -> new ArrayList<>())
                         .add(s));
         byRecording.forEach((id, own) -> {
-            if (remembered.size() > MOST_REMEMBERED) {
-                remembered.clear();
-            }
             Key key = new Key(
                     id,
                     recordings.rows(id),
                     series.block(),
                     marks(own),
                     series.conditions().ambientC());
-            Read read = remembered.computeIfAbsent(key, this::read);
+            Read read = remembered.get(key, this::read);
             if (!read.trace().discs().isEmpty()) {
                 traces.add(read.trace());
                 downs.addAll(read.coolDowns());

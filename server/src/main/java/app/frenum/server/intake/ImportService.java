@@ -33,6 +33,7 @@ import app.frenum.server.recording.RecordingService;
 import app.frenum.server.recording.StoredFile;
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -65,6 +66,7 @@ public class ImportService {
     private final StopService stops;
     private final RecordingService recordings;
     private final JsonMapper json;
+    private final Clock clock;
     private final Map<UUID, Long> rowsRead = new ConcurrentHashMap<>();
 
     ImportService(
@@ -76,7 +78,8 @@ public class ImportService {
             TestService tests,
             StopService stops,
             RecordingService recordings,
-            JsonMapper json) {
+            JsonMapper json,
+            Clock clock) {
         this.staging = staging;
         this.staged = staged;
         this.loggerRoles = loggerRoles;
@@ -86,6 +89,7 @@ public class ImportService {
         this.stops = stops;
         this.recordings = recordings;
         this.json = json;
+        this.clock = clock;
     }
 
     /**
@@ -215,9 +219,10 @@ public class ImportService {
         if (distinct < roles.values().stream().filter(r -> r != Role.EXTRA).count()) {
             throw Problem.invalid("roles", "Two columns have the same role; each role belongs to one column.");
         }
-        LoggerRoles row =
-                loggerRoles.findById(header.fingerprint()).orElseGet(() -> new LoggerRoles(header.fingerprint()));
-        row.setRoles(json.writeValueAsString(roles));
+        LoggerRoles row = loggerRoles
+                .findById(header.fingerprint())
+                .orElseGet(() -> new LoggerRoles(header.fingerprint(), clock.instant()));
+        row.setRoles(json.writeValueAsString(roles), clock.instant());
         loggerRoles.save(row);
     }
 

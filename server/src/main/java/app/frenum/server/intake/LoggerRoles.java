@@ -15,26 +15,27 @@ class LoggerRoles {
     private String roles;
 
     @Column(nullable = false)
-    private Instant createdAt = Instant.now();
+    private Instant createdAt;
 
     @Column(nullable = false)
-    private Instant updatedAt = Instant.now();
+    private Instant updatedAt;
 
     @Version
     private Integer version;
 
     protected LoggerRoles() {}
 
-    LoggerRoles(String headerFingerprint) {
+    LoggerRoles(String headerFingerprint, Instant now) {
         this.headerFingerprint = headerFingerprint;
+        createdAt = now;
     }
 
     String roles() {
         return roles;
     }
 
-    void setRoles(String json) {
+    void setRoles(String json, Instant now) {
         roles = json;
-        updatedAt = Instant.now();
+        updatedAt = now;
     }
 }

@@ -19,12 +19,13 @@ import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.problem.Problem;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
@@ -41,6 +42,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Raced
 @Transactional
 public class RunService {
+    /** Runs whose state is kept at hand; others are read from their events again. */
+    private static final int MOST_REPLAYED = 100;
+
     /** From further ahead than this, s, an event is taken for one of now; the sender's clock is wrong. */
     private static final double FURTHEST_AHEAD_S = 60;
 
@@ -59,7 +63,8 @@ public class RunService {
     private final JsonMapper json;
     private final ApplicationEventPublisher publisher;
     private final SteadyClock clock;
-    private final Map<UUID, Replayed> replayed = new ConcurrentHashMap<>();
+    private final Cache<UUID, Replayed> replayed =
+            Caffeine.newBuilder().maximumSize(MOST_REPLAYED).build();
 
     RunService(
             RunRepository runs,
@@ -294,7 +299,7 @@ public class RunService {
     /** The state after every stored event; what is at hand is only gone on from. */
     private Replayed replay(Run run) {
         int stored = events.countByRunId(run.id());
-        Replayed known = Optional.ofNullable(replayed.get(run.id()))
+        Replayed known = Optional.ofNullable(replayed.getIfPresent(run.id()))
                 .filter(r -> r.events() <= stored)
                 .orElseGet(() -> new Replayed(RunState.of(json.readValue(run.script(), RunScript.class)), 0));
         if (known.events() == stored) {
