@@ -32,11 +32,12 @@ class RunTest {
     private String operator;
     private double now;
 
+    private final UUID vehicle = UUID.randomUUID();
+    private final List<UUID> configurations = List.of(UUID.randomUUID(), UUID.randomUUID());
+
     @BeforeEach
     void aPlannedTestAndAnOperator() {
-        UUID vehicle = UUID.randomUUID();
         server.post("/api/vehicles", Map.of("id", vehicle, "name", "Estate " + vehicle, "description", ""));
-        List<UUID> configurations = List.of(UUID.randomUUID(), UUID.randomUUID());
         for (UUID c : configurations) {
             server.post(
                     "/api/configurations",
@@ -134,6 +135,35 @@ class RunTest {
                 .isEqualTo("by rule: front disc at 150 °C, hotter than the gate's 110 °C");
         assertThat(stops.get(2).get("struckOut").asBoolean()).isFalse();
         assertThat(stops.get(2).get("validity").asString()).isEqualTo("REPEAT");
+    }
+
+    /** Cold stops and those of a fade series are one configuration's, and no average of anything. */
+    @Test
+    void stopsOfSeveralPhasesAreComparedPhaseByPhase() {
+        String series = server.get("/api/procedures").get(1).get("id").asString();
+        Map<String, Object> plan = Journeys.plan(vehicle, configurations, series, null);
+        plan.put("speed", q(80, "KILOMETRES_PER_HOUR"));
+        plan.put("order", "ONE_AFTER_ANOTHER");
+        int version = server.get("/api/tests/" + test + "/plan").get("version").asInt();
+        assertThat(server.put("/api/tests/" + test + "/plan?version=" + version, json.writeValueAsString(plan))
+                        .status())
+                .isEqualTo(200);
+        begun();
+        JsonNode now = server.get(path);
+        for (int i = 0; i < 40 && server.get("/api/tests/" + test).get("stops").size() < 12; i++) {
+            if (now.get("snub").asBoolean()) {
+                says(60, Map.of("type", "laneCalled", "clear", true));
+                says(5, Map.of("type", "started"));
+                now = says(10, Map.of("type", "atRest"));
+            } else {
+                driven(80, readings(3.6 * now.get("fromMps").asDouble(), 38 + 0.1 * i));
+                now = says(5, Map.of("type", "decided", "validity", "VALID", "reason", "as it is"));
+            }
+        }
+        JsonNode comparison = server.get("/api/tests/" + test + "/comparison");
+        List<String> phases = new ArrayList<>(List.of(comparison.get("phase").asString()));
+        comparison.get("others").forEach(o -> phases.add(o.get("phase").asString()));
+        assertThat(phases).containsExactlyInAnyOrder("cold stops", "fade stops");
     }
 
     @Test

@@ -17,7 +17,6 @@ import app.frenum.core.garage.VehicleField;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Validity;
-import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.analysis.StopsChanged;
@@ -156,12 +155,11 @@ public class ComparisonService {
             sides.add(side);
             views.add(sideView(c, side, own, asked.includeStruckOut()));
         }
-        SheetStop first = group.isEmpty() ? null : group.get(0).byHand();
         return new ComparisonView(
                 test.id(),
                 views.isEmpty() ? test.basis() : views.get(0).basis(),
                 maker.nominalOf(group),
-                first == null ? null : first.phase().orElse(null),
+                maker.phaseOf(group),
                 vehicle.spec().figure(VehicleField.LENGTH).orNull(),
                 vehicle.spec().figure(VehicleField.WIDTH).orNull(),
                 views,

@@ -40,6 +40,7 @@ final class TestSides {
     private final Map<String, SeriesView> seriesById;
 
     private final Map<UUID, Integer> order = new HashMap<>();
+    private final boolean severalPhases;
 
     /** @param all every stop of the test, whose order of driving is taken from day, beginning, block and number */
     TestSides(TestDefinition test, List<SeriesView> series, List<StopView> all) {
@@ -55,6 +56,12 @@ final class TestSides {
         for (int i = 0; i < driven.size(); i++) {
             order.put(driven.get(i).id(), i + 1);
         }
+        severalPhases = all.stream()
+                        .map(StopView::phase)
+                        .filter(Objects::nonNull)
+                        .distinct()
+                        .count()
+                > 1;
     }
 
     private SeriesView seriesOf(StopView s) {
@@ -77,7 +84,19 @@ final class TestSides {
         Optional<SheetStop> row = Optional.ofNullable(s.byHand());
         Optional<String> load = row.flatMap(SheetStop::load)
                 .or(() -> Optional.ofNullable(seriesOf(s).conditions().load()));
-        return Alike.of(nominal(s), row.flatMap(SheetStop::phase), load);
+        return Alike.of(nominal(s), phase(s), load);
+    }
+
+    /** As its sheet says, or as it was driven in a run; a run of one phase is like any other series. */
+    private Optional<String> phase(StopView s) {
+        return Optional.ofNullable(s.byHand())
+                .flatMap(SheetStop::phase)
+                .or(() -> Optional.ofNullable(s.phase()).filter(p -> severalPhases));
+    }
+
+    /** The phase of stops that are alike; null where it tells nothing. */
+    String phaseOf(List<StopView> group) {
+        return group.isEmpty() ? null : phase(group.get(0)).orElse(null);
     }
 
     private double nominal(StopView s) {
@@ -167,7 +186,7 @@ final class TestSides {
                         series.block(),
                         s.measured().gripLimited(),
                         order.get(s.id()),
-                        Optional.empty()));
+                        phase(s)));
     }
 
     private ComparedStop byHand(StopView s, SeriesView series, boolean out) {
@@ -202,7 +221,7 @@ final class TestSides {
                 known(c.tyrePressureFrontBar(), "tyre pressure was not recorded"),
                 out ? Status.STRUCK_OUT : s.validity() == Validity.REPEAT ? Status.REPEAT : Status.COUNTS,
                 Set.of(),
-                circumstances("mark", row.instrument(), c, series.block(), false, order.get(s.id()), row.phase()));
+                circumstances("mark", row.instrument(), c, series.block(), false, order.get(s.id()), phase(s)));
     }
 
     private static Circumstances circumstances(

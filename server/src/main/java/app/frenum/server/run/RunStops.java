@@ -5,6 +5,7 @@ import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.CrewRole;
+import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.run.HandReadings;
 import app.frenum.core.procedure.run.JudgedStop;
 import app.frenum.core.procedure.run.PedalFeel;
@@ -166,7 +167,7 @@ class RunStops {
                 Optional.ofNullable(conditions.driver()),
                 Optional.ofNullable(conditions.load()),
                 r.instrument(),
-                Optional.of(plan.speed()),
+                Optional.of(step.phase().map(Phase::from).orElse(plan.speed())),
                 r.entrySpeed(),
                 distance(r),
                 r.time(),
