@@ -44,6 +44,9 @@ final class OtherCar {
     double pressureDriftBar;
     double lightFirstS;
     double dipS;
+    /** Let go at rest, the car rolls on, or back where it is below 0, and is braked again, m/s. */
+    double rollsAtMps;
+
     double lockedToRestS = Double.NaN;
     int stops = 4;
     double plateau = 9;
@@ -97,7 +100,13 @@ final class OtherCar {
             x += (v + vBefore) / 2 * DT;
             pitchRate += (-a * 0.06 * 900 - pitch * 900 - pitchRate * 12) * DT;
             pitch += pitchRate * DT;
-            states.add(new double[] {t, v, x, p, v > 0 || vBefore > 0 ? a : 0, pitch});
+            double since = t - rest;
+            boolean rolls = rollsAtMps != 0 && since > 1.2 && since < 3.2;
+            double turn = Math.PI / 2 * (since - 1.2);
+            double rolled = rolls ? rollsAtMps * Math.pow(Math.sin(turn), 2) : 0;
+            double slowed = rolls ? -rollsAtMps * Math.PI / 2 * Math.sin(2 * turn) : v > 0 || vBefore > 0 ? a : 0;
+            double held = rolls ? since < 2.2 ? 0 : 0.2 : p;
+            states.add(new double[] {t, v + rolled, x, held, slowed, pitch});
             shares.add(p);
             if (v == 0 && vBefore > 0 && Double.isNaN(rest)) {
                 rest = t;
@@ -172,7 +181,7 @@ final class OtherCar {
             values.add(t -> {
                 boolean due = Math.round(t * rate) % every == 0;
                 double v = state(t - latencyS, 1) + speedNoise * random.nextGaussian();
-                return due ? Math.round(Math.max(0, v) * 100) / 100.0 : Double.NaN;
+                return due ? Math.round((rollsAtMps < 0 ? v : Math.max(0, v)) * 100) / 100.0 : Double.NaN;
             });
         }
         if (accelerometer) {

@@ -113,6 +113,14 @@ class OtherLogsTest {
         for (double dip : new double[] {0.12, 0.25, 0.6}) {
             all.put(String.format(Locale.ROOT, "dip of %.2f s, alone", dip), c -> c.dipS = dip);
         }
+        for (double mps : new double[] {1.5, -1.5}) {
+            String what = mps > 0 ? "rolls on after rest" : "rolls back after rest";
+            all.put(what + ", alone", c -> c.rollsAtMps = mps);
+            all.put(what + ", pressure", c -> {
+                c.rollsAtMps = mps;
+                c.pressure = true;
+            });
+        }
         all.put("anti-lock, wheels only", c -> {
             c.speedChannel = false;
             c.wheels = true;
