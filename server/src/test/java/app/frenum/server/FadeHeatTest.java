@@ -13,6 +13,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -54,11 +56,14 @@ class FadeHeatTest {
                 .isCloseTo(1, within(1e-12));
     }
 
-    @Test
-    void vapourInTheFluidStandsInTheListOfTests(@TempDir Path folder) throws IOException {
+    /** Also where the pedal was firm again at the end, and where there are too few stops to tell any fade. */
+    @ParameterizedTest
+    @CsvSource({"8, 7, long-soft", "8, 4, soft", "4, 2, to the floor"})
+    void vapourInTheFluidStandsInTheListOfTests(int stops, int felt, String pedal, @TempDir Path folder)
+            throws IOException {
         StringBuilder sheet = new StringBuilder("configuration,stop,distance [m],pedal feel\n");
-        for (int stop = 1; stop <= 8; stop++) {
-            sheet.append("Old fluid,%d,%.1f,%s%n".formatted(stop, 40 + 0.4 * stop, stop < 6 ? "firm" : "long-soft"));
+        for (int stop = 1; stop <= stops; stop++) {
+            sheet.append("Old fluid,%d,%.1f,%s%n".formatted(stop, 40 + 0.4 * stop, stop == felt ? pedal : "firm"));
         }
         Path file = Files.writeString(folder.resolve("sheet.csv"), sheet);
         UUID upload = UUID.randomUUID();

@@ -72,9 +72,7 @@ public record CauseReading(
     /** Reads the cause. */
     public static CauseReading of(Evidence e) {
         boolean longTravel = e.relTravel().orElse(0) >= LONG_TRAVEL;
-        boolean softPedal = e.worstFeel()
-                .filter(f -> f == PedalFeel.LONG_SOFT || f == PedalFeel.TO_THE_FLOOR)
-                .isPresent();
+        boolean softPedal = e.worstFeel().filter(PedalFeel::tellsOfTheFluid).isPresent();
         boolean fluid = longTravel || softPedal;
         boolean less = e.relPressure().orElse(1) < LESS_PRESSURE;
         FadeCause cause = cause(e, fluid, less);

@@ -300,8 +300,17 @@ public record FadeStudy(
         private CauseReading cause(List<FadeStop> late) {
             Figure few = Figure.unknown(tooFew());
             if (late.isEmpty()) {
-                return new CauseReading(
-                        FadeCause.UNKNOWN, few, few, few, few, false, CauseReading.Confidence.WEAK, List.of(tooFew()));
+                return feel(late).filter(PedalFeel::tellsOfTheFluid).isPresent()
+                        ? CauseReading.of(new CauseReading.Evidence(measure, few, few, few, few, feel(late), false))
+                        : new CauseReading(
+                                FadeCause.UNKNOWN,
+                                few,
+                                few,
+                                few,
+                                few,
+                                false,
+                                CauseReading.Confidence.WEAK,
+                                List.of(tooFew()));
             }
             Figure bar = commonBar(late);
             Function<FadeStop, Figure> travel = s -> bar.isKnown() ? s.pedal().at(bar.value()) : bar;
@@ -315,8 +324,27 @@ public record FadeStudy(
                             median(known(late, travel), "no pedal travel was logged"),
                             median(known(early, travel), "no pedal travel was logged")),
                     bar,
-                    late.stream().flatMap(s -> s.feel().stream()).max(PedalFeel::compareTo),
+                    feel(late),
                     mostlyGrip(early) || mostlyGrip(late)));
+        }
+
+        /**
+         * The pedal as it was felt in the late group. One that went long after the reference stops, or to the floor at any
+         * time, speaks for the whole series: vapour that has cooled is firm again, and comes back.
+         */
+        private Optional<PedalFeel> feel(List<FadeStop> late) {
+            int last = reference.isEmpty() ? -1 : reference.get(reference.size() - 1);
+            Optional<PedalFeel> worst = IntStream.range(0, stops.size())
+                    .filter(i -> i > last
+                            || stops.get(i)
+                                    .feel()
+                                    .filter(f -> f == PedalFeel.TO_THE_FLOOR)
+                                    .isPresent())
+                    .boxed()
+                    .flatMap(i -> stops.get(i).feel().stream())
+                    .max(PedalFeel::compareTo)
+                    .filter(PedalFeel::tellsOfTheFluid);
+            return worst.or(() -> late.stream().flatMap(s -> s.feel().stream()).max(PedalFeel::compareTo));
         }
 
         /** 30 bar, or 60 % of the lowest peak where a stop did not get that far. */

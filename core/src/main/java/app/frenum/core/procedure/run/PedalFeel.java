@@ -35,4 +35,9 @@ public enum PedalFeel {
         String key = word.strip().toLowerCase(Locale.ROOT);
         return Arrays.stream(values()).filter(f -> f.words.contains(key)).findFirst();
     }
+
+    /** Whether it is a sign of vapour or air in the fluid. */
+    public boolean tellsOfTheFluid() {
+        return this == LONG_SOFT || this == TO_THE_FLOOR;
+    }
 }
