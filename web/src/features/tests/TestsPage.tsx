@@ -143,7 +143,7 @@ function Row({ row }: { row: TestSummary }) {
             to={`/tests/${row.test.id}/fade`}
             className="mt-1 block text-[13px] font-[600] text-block underline"
           >
-            {row.fluidShown}: signs of vapour in the fluid. Inspect and bleed.
+            {row.fluidShown}: a long pedal, by air or vapour in the fluid. Inspect and bleed.
           </Link>
         )}
       </Td>

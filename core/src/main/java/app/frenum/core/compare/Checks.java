@@ -241,10 +241,9 @@ final class Checks {
                 checks.add(Check.caution(
                         CheckCode.LEARNING,
                         text(
-                                "%s: %+.2f %s per stop, by chance once in %.0f",
+                                "%s: %s from stop to stop, by chance once in %.0f",
                                 side.configuration(),
-                                trend.perStop().value(),
-                                unit,
+                                way(trend.perStop().value(), unit),
                                 1 / trend.p().value())));
             }
         }
