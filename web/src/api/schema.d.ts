@@ -923,6 +923,13 @@ export interface components {
             tauS: components["schemas"]["WrittenFigure"];
         };
         AtRest: components["schemas"]["Happening"];
+        Averaged: {
+            load: string;
+            /** Format: double */
+            nominalMps: number;
+            /** Format: int32 */
+            others: number;
+        };
         Band: {
             /** Format: double */
             fromC: number;
@@ -1342,6 +1349,8 @@ export interface components {
         };
         FadeSide: {
             againstFirst: components["schemas"]["FadeDifference"];
+            /** Format: int32 */
+            atAnotherSpeed: number;
             causeWords: string;
             confidenceWords: string;
             /** Format: uuid */
@@ -1350,6 +1359,7 @@ export interface components {
             cureWords: string;
             limits: components["schemas"]["LimitReading"][];
             name: string;
+            stopIds: string[];
             /** Format: int32 */
             struckOut: number;
             study: components["schemas"]["FadeStudy"];
@@ -1375,6 +1385,10 @@ export interface components {
             thirds: components["schemas"]["Group"][];
         };
         FadeView: {
+            load: string;
+            /** Format: double */
+            nominalMps: number;
+            others: components["schemas"]["FadeView"][];
             /** @enum {string} */
             reference: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
             sides: components["schemas"]["FadeSide"][];
@@ -1602,6 +1616,7 @@ export interface components {
         };
         HeatView: {
             airFlow: components["schemas"]["AirFlowView"][];
+            averaged: components["schemas"]["Averaged"];
             blocking: components["schemas"]["Blocking"];
             gate: components["schemas"]["StartWindow"];
             /** Format: double */
@@ -2477,6 +2492,7 @@ export interface components {
             repeats: number;
         };
         Stop: {
+            averaged: boolean;
             discs: {
                 [key: string]: components["schemas"]["Disc"];
             };
@@ -2520,6 +2536,8 @@ export interface components {
             lateS: number;
             measured: components["schemas"]["MeasuredStop"];
             moves: components["schemas"]["EdgeMove"][];
+            /** Format: double */
+            nominalMps: number;
             /** Format: int32 */
             number: number;
             pedalFeel: string;

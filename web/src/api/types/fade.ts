@@ -20,7 +20,9 @@ export type FadeSide = {
   configurationId: string;
   name: string;
   study: FadeStudy;
+  stopIds: string[];
   struckOut: number;
+  atAnotherSpeed: number;
   causeWords: string;
   cureWords: string;
   costWords: string;
@@ -29,7 +31,14 @@ export type FadeSide = {
   againstFirst: Figures<Schemas['FadeDifference']> | null;
 };
 export type LimitReading = Omit<Schemas['LimitReading'], 'limit' | 'worst'> & { limit: Limit; worst: Figure };
-export type Fade = { reference: string; sides: FadeSide[] };
+/** Of stops from one speed with one load; the test's others are each by themselves. */
+export type Fade = {
+  reference: string;
+  nominalMps: number;
+  load: string | null;
+  sides: FadeSide[];
+  others: Fade[];
+};
 export type Judder = {
   tyreRadiusM: Figure;
   sides: {

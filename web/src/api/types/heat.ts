@@ -87,5 +87,6 @@ export type Heat = {
   airFlow: AirFlowNote[];
   gate: { coldestC: number | null; hottestC: number | null } | null;
   limitC: number | null;
+  averaged: { nominalMps: number; load: string | null; others: number };
   blocking: (Figures<Omit<Schemas['Blocking'], 'openingFor'>> & { openingFor: Figure | null }) | null;
 };

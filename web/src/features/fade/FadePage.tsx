@@ -17,7 +17,7 @@ import { Ladder } from './Ladder';
 import { Limits } from './Limits';
 import { Overlays } from './Overlays';
 import { MEASURED, type Measured } from './measured';
-import { differenceWords, fadeAnswer, MEASURES } from './words';
+import { differenceWords, fadeAnswer, readWords, seriesName } from './words';
 
 type Reference = 'FIRST_THREE_IN_GATE' | 'FIRST_STOP';
 
@@ -31,7 +31,7 @@ export function FadePage() {
   return (
     <Loaded query={useQuery(fade(testId, reference))} what="Reading the series">
       {(data) =>
-        data.sides.every((s) => s.study.levels.length === 0) ? (
+        [data, ...data.others].every((g) => g.sides.every((s) => s.study.levels.length === 0)) ? (
           <Strip>
             <h1 className="mb-4 text-[26px]">No series yet</h1>
             <EmptySlab line="Every stop will be a rung here. Three and more, one after another, show whether they fade." />
@@ -52,17 +52,46 @@ function Read(props: {
 }) {
   const { data, detail } = props;
   const { units } = usePreferences();
+  const groups = [data, ...data.others];
+  return (
+    <>
+      {groups.map((group) => (
+        <Series
+          key={seriesName(group, units)}
+          data={group}
+          title={groups.length > 1 ? seriesName(group, units) : undefined}
+          detail={detail}
+          reference={props.reference}
+          onReference={props.onReference}
+        />
+      ))}
+      <Strip className="grid grid-cols-1 gap-5">
+        {detail && <JudderTable testId={detail.test.id} units={units} />}
+        <p className="text-[13px] text-ink-3">
+          A pedal that goes to the floor, or fluid fade, ends testing until the system is inspected and bled.
+        </p>
+      </Strip>
+    </>
+  );
+}
+
+/** Stops from one speed with one load, read by themselves. */
+function Series(props: {
+  data: Fade;
+  /** Where the test has several. */
+  title: string | undefined;
+  detail: TestDetail | undefined;
+  reference: Reference;
+  onReference: (r: Reference) => void;
+}) {
+  const { data, detail, title } = props;
+  const { units } = usePreferences();
   const [measured, setMeasured] = useState<Measured>('SHARE');
-  const measures = [...new Set(data.sides.map((s) => MEASURES[s.study.measure]))].join('; ');
-  const out = data.sides.reduce((sum, s) => sum + s.struckOut, 0);
   return (
     <>
       <Strip tone="sheet">
-        <Answer
-          sure={`Read from ${measures}, in % of ${props.reference === 'FIRST_STOP' ? 'stop 1' : 'the first three stops in the start window'}${out > 0 ? `; ${out} struck-out ${out === 1 ? 'stop' : 'stops'} left out` : ''}.`}
-        >
-          {fadeAnswer(data.sides, units)}
-        </Answer>
+        {title && <Heading note="never averaged with the test’s other stops">{title}</Heading>}
+        <Answer sure={readWords(data)}>{fadeAnswer(data.sides, units)}</Answer>
       </Strip>
       <Strip className="grid grid-cols-1 gap-5">
         <div className="flex flex-wrap items-center justify-between gap-3">
@@ -111,10 +140,6 @@ function Read(props: {
         <Limits sides={data.sides} units={units} />
         <Trends sides={data.sides} units={units} />
         {detail && <Overlays sides={data.sides} detail={detail} units={units} />}
-        {detail && <JudderTable testId={detail.test.id} units={units} />}
-        <p className="text-[13px] text-ink-3">
-          A pedal that goes to the floor, or fluid fade, ends testing until the system is inspected and bled.
-        </p>
       </Strip>
     </>
   );

@@ -14,8 +14,7 @@ const TRAVEL: Shown = { unit: 'mm', of: (m) => 1000 * m, decimals: 0 };
 export function Overlays(props: { sides: FadeSide[]; detail: TestDetail; units: UnitTable }) {
   const { sides, detail, units } = props;
   const shown = sides.map((s, i) => {
-    const series = detail.series.filter((x) => x.configurationId === s.configurationId).map((x) => x.id);
-    const own = detail.stops.filter((x) => series.includes(x.seriesId) && !x.struckOut);
+    const own = s.stopIds.flatMap((id) => detail.stops.find((x) => x.id === id) ?? []);
     const early = s.study.reference.flatMap((k) => own[k] ?? []);
     const late = own.length >= 6 ? own.slice(-3) : [];
     return { letter: letterOf(i), id: s.configurationId, early, late };

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { FadeSide } from '../../api/types';
+import type { Fade, FadeSide } from '../../api/types';
 import { unitsOf } from '../../units/units';
-import { differenceWords, fadeAnswer, growthWords, onsetWords } from './words';
+import { differenceWords, fadeAnswer, growthWords, onsetWords, readWords, seriesName } from './words';
 
 const side = (rel: number | undefined, onset: Partial<FadeSide['study']['onset']>, cause = 'PAD') =>
   ({
@@ -92,5 +92,27 @@ describe('fade in words', () => {
     expect(
       differenceWords('B', { ...d, fromStop: 2, toStop: 2, atC: { reason: 'no sensor' } }, unitsOf('metric')),
     ).toContain('at stop 2 +12 ± 3 %; at like temperature not known: no sensor.');
+  });
+
+  it('says what a series was read from and what was left out of it', () => {
+    const left = (struckOut: number, atAnotherSpeed: number) =>
+      ({
+        ...side(0.9, {}),
+        study: { ...side(0.9, {}).study, measure: 'BY_DISTANCE' },
+        struckOut,
+        atAnotherSpeed,
+      }) as FadeSide;
+    const series = (sides: FadeSide[]): Fade => ({
+      reference: 'FIRST_STOP',
+      nominalMps: 50 / 3.6,
+      load: 'laden',
+      sides,
+      others: [],
+    });
+    expect(readWords(series([left(0, 0)]))).toMatch(/in % of stop 1\.$/);
+    expect(readWords(series([left(1, 0), left(0, 2)]))).toMatch(
+      /; 1 stop that people struck out left out; 2 stops from another speed left out\.$/,
+    );
+    expect(seriesName(series([]), unitsOf('imperial'))).toBe('Stops from 31 mph, laden');
   });
 });

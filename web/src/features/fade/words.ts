@@ -1,4 +1,4 @@
-import type { FadeSide, Figure } from '../../api/types';
+import type { Fade, FadeSide, Figure } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { figure, number, signed, type UnitTable } from '../../units/units';
 
@@ -8,6 +8,25 @@ const SHOWS = 0.05;
 /** What the series of each configuration say, in a sentence each. */
 export function fadeAnswer(sides: readonly FadeSide[], units: UnitTable): string {
   return sides.map((s, i) => sideAnswer(s, letterOf(i), units)).join(' ');
+}
+
+/** What tells a series from the test's others. */
+export function seriesName({ nominalMps, load }: Fade, units: UnitTable): string {
+  const { of, unit } = units.speed;
+  return `Stops from ${number(of(nominalMps), 0)} ${unit}${load === null ? '' : `, ${load}`}`;
+}
+
+/** What a series was read from, against which stops, and what was left out. */
+export function readWords({ sides, reference }: Fade): string {
+  const measures = [...new Set(sides.map((s) => MEASURES[s.study.measure]))].join('; ');
+  const against = reference === 'FIRST_STOP' ? 'stop 1' : 'the first three stops in the start window';
+  const left = (of: (s: FadeSide) => number, which: string) => {
+    const n = sides.reduce((sum, s) => sum + of(s), 0);
+    return n === 0 ? '' : `; ${n} ${n === 1 ? 'stop' : 'stops'} ${which} left out`;
+  };
+  const out =
+    left((s) => s.struckOut, 'that people struck out') + left((s) => s.atAnotherSpeed, 'from another speed');
+  return `Read from ${measures}, in % of ${against}${out}.`;
 }
 
 /** What must be said before anything else, where the fluid may have boiled or the cause cannot be told. */

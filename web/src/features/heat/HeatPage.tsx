@@ -20,7 +20,7 @@ import { Pads } from './Pads';
 import { Sawtooth } from './Sawtooth';
 import { SideBySide } from './SideBySide';
 import { StopTable } from './StopTable';
-import { heatAnswer, hottestOf } from './words';
+import { averagedWords, heatAnswer, hottestOf } from './words';
 
 /** How hot did it get, how did it cool, and what do the pads want? */
 export function HeatPage() {
@@ -89,7 +89,9 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
   return (
     <>
       <Strip tone="sheet">
-        <Answer sure="Bulk temperature of the disc by sensor, or by hand and carried back to the peak; the rubbing surface flashed higher.">
+        <Answer
+          sure={`Bulk temperature of the disc by sensor, or by hand and carried back to the peak; the rubbing surface flashed higher.${averagedWords(data.averaged, units)}`}
+        >
           {heatAnswer(data.sides, units)}
         </Answer>
       </Strip>

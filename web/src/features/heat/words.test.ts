@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { HeatSide, PeakClue } from '../../api/types';
 import { unitsOf } from '../../units/units';
-import { clueTops, clueWords, heatAnswer, peaksAbove } from './words';
+import { averagedWords, clueTops, clueWords, heatAnswer, peaksAbove } from './words';
 
 const disc = (peak: number) => ({
   troughC: { value: 90 },
@@ -70,5 +70,13 @@ describe('what tells of a peak', () => {
       doubts: [],
     };
     expect(Math.max(...clueTops(peak))).toBe(455);
+  });
+
+  it('says which stops means are over, where others only heated the discs', () => {
+    const like = { nominalMps: 25, load: null };
+    expect(averagedWords({ ...like, others: 0 }, unitsOf('metric'))).toBe('');
+    expect(averagedWords({ ...like, others: 5 }, unitsOf('metric'))).toBe(
+      ' Means are over stops from 90 km/h; 5 others are drawn, but not averaged.',
+    );
   });
 });

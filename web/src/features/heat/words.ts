@@ -1,4 +1,4 @@
-import type { HeatSide, Peak, PeakClue, PeakSource, Wheel } from '../../api/types';
+import type { Heat, HeatSide, Peak, PeakClue, PeakSource, Wheel } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { number, span, type UnitTable } from '../../units/units';
 
@@ -93,3 +93,13 @@ export const clueTops = (peak: Peak): number[] =>
   [peak.peakC, ...peak.clues.flatMap((c) => [c.peakC, c.belowC, c.atLeastC])].flatMap((f) =>
     f.value === undefined ? [] : [f.value],
   );
+
+/** Over which stops means are taken, where some only heated the discs. */
+export function averagedWords({ nominalMps, load, others }: Heat['averaged'], units: UnitTable): string {
+  if (others === 0) return '';
+  const { of, unit } = units.speed;
+  const like = `${number(of(nominalMps), 0)} ${unit}${load === null ? '' : `, ${load}`}`;
+  const rest =
+    others === 1 ? 'another one is drawn, but not averaged' : `${others} others are drawn, but not averaged`;
+  return ` Means are over stops from ${like}; ${rest}.`;
+}

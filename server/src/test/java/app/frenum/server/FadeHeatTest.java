@@ -65,13 +65,54 @@ class FadeHeatTest {
         for (int stop = 1; stop <= stops; stop++) {
             sheet.append("Old fluid,%d,%.1f,%s%n".formatted(stop, 40 + 0.4 * stop, stop == felt ? pedal : "firm"));
         }
-        Path file = Files.writeString(folder.resolve("sheet.csv"), sheet);
-        UUID upload = UUID.randomUUID();
-        server.upload(upload, file, "");
-        server.post("/api/imports/" + upload + "/save", Journeys.saveToNewTest(test, "unused"));
+        upload(Files.writeString(folder.resolve("sheet.csv"), sheet));
         JsonNode fade = server.get("/api/tests/" + test + "/fade").get("sides").get(0);
         assertThat(fade.get("study").get("cause").get("cause").asString()).isEqualTo("FLUID");
         assertThat(listed().get("fluidShown").asString()).isEqualTo("Old fluid");
+    }
+
+    /** Six stops from 90 km/h that hold, and five from 50 among them that would read as a gain of four fifths. */
+    @Test
+    void stopsFromAnotherSpeedAreReadByThemselves(@TempDir Path folder) throws IOException {
+        StringBuilder sheet = new StringBuilder("configuration,stop,nominal speed [km/h],entry speed [km/h],"
+                + "distance [m],start temperature front left [°C],end temperature front left [°C]\n");
+        for (int stop = 1; stop <= 11; stop++) {
+            boolean slow = stop % 2 == 0;
+            sheet.append("As bought,%d,%d,%s,%.1f,100,%d%n"
+                    .formatted(stop, slow ? 50 : 90, slow ? 50 : 90, slow ? 12.5 : 40.5, slow ? 140 : 230));
+        }
+        sheet.append("As bought,12,90,60,18.0,100,160\n");
+        upload(Files.writeString(folder.resolve("sheet.csv"), sheet));
+
+        JsonNode fade = server.get("/api/tests/" + test + "/fade");
+        JsonNode fast = fade.get("sides").get(0);
+        assertThat(fade.get("nominalMps").asDouble()).isCloseTo(25, within(1e-9));
+        assertThat(fast.get("study").get("levels")).hasSize(6);
+        assertThat(fast.get("stopIds")).hasSize(6);
+        assertThat(fast.get("atAnotherSpeed").asInt()).isEqualTo(1);
+        JsonNode slow = fade.get("others").get(0);
+        assertThat(slow.get("nominalMps").asDouble()).isCloseTo(50 / 3.6, within(1e-9));
+        for (JsonNode side : List.of(fast, slow.get("sides").get(0))) {
+            for (JsonNode level : side.get("study").get("levels")) {
+                assertThat(level.get("level").get("value").asDouble()).isCloseTo(1, within(1e-9));
+            }
+        }
+
+        JsonNode heat = server.get("/api/tests/" + test + "/heat");
+        assertThat(heat.get("averaged").get("others").asInt()).isEqualTo(6);
+        JsonNode side = heat.get("sides").get(0);
+        assertThat(side.get("study").get("stops")).hasSize(12);
+        assertThat(side.get("stopping").get("meanM").get("value").asDouble()).isCloseTo(40.5, within(1e-9));
+        assertThat(side.get("study").get("corners").get("FRONT_LEFT").get("n").asInt())
+                .isEqualTo(6);
+    }
+
+    private void upload(Path file) {
+        UUID upload = UUID.randomUUID();
+        server.upload(upload, file, "");
+        assertThat(server.post("/api/imports/" + upload + "/save", Journeys.saveToNewTest(test, "unused"))
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test

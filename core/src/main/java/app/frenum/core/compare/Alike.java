@@ -24,6 +24,19 @@ public record Alike(long speedStep, String phase, String load) {
         return new Alike(step, phase.orElse(""), load.orElse(""));
     }
 
+    /** Of what is followed through all phases. */
+    public static Alike of(double nominalMps, Optional<String> load) {
+        return of(nominalMps, Optional.empty(), load);
+    }
+
+    /** Stops in groups of what is alike, in the order in which each group first appears. */
+    public static <T> List<List<T>> groups(List<T> stops, Function<T, Alike> alike) {
+        Map<Alike, List<T>> groups = new LinkedHashMap<>();
+        stops.forEach(s ->
+                groups.computeIfAbsent(alike.apply(s), k -> new ArrayList<>()).add(s));
+        return List.copyOf(groups.values());
+    }
+
     /**
      * Stops in groups of what is alike, in the order in which each group first appears. Where every configuration has one
      * group only, and these differ, they stay together: their comparison says what blocks it.
@@ -34,12 +47,6 @@ public record Alike(long speedStep, String phase, String load) {
                 .values()
                 .stream()
                 .allMatch(own -> own.size() == 1);
-        if (oneEach) {
-            return List.of(stops);
-        }
-        Map<Alike, List<T>> groups = new LinkedHashMap<>();
-        stops.forEach(s ->
-                groups.computeIfAbsent(alike.apply(s), k -> new ArrayList<>()).add(s));
-        return List.copyOf(groups.values());
+        return oneEach ? List.of(stops) : groups(stops, alike);
     }
 }

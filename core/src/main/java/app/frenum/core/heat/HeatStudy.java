@@ -60,8 +60,9 @@ public record HeatStudy(
      *
      * @param number as counted at the lane
      * @param energyJ what the brakes took out of the vehicle
+     * @param averaged whether it is one of the like stops that means are taken over; the others only heat the discs
      */
-    public record Stop(int number, Figure energyJ, Map<WheelPosition, Disc> discs) {
+    public record Stop(int number, Figure energyJ, boolean averaged, Map<WheelPosition, Disc> discs) {
         public Stop {
             discs = discs.isEmpty() ? Map.of() : new EnumMap<>(discs);
         }
@@ -117,19 +118,20 @@ public record HeatStudy(
 
     /** Reads a series. */
     public static HeatStudy of(List<Stop> stops, Layout layout) {
+        List<Stop> like = stops.stream().filter(Stop::averaged).toList();
         Map<WheelPosition, Corner> corners = new EnumMap<>(WheelPosition.class);
         for (WheelPosition w : WheelPosition.values()) {
             if (stops.stream().anyMatch(s -> s.discs().containsKey(w))) {
-                corners.put(w, corner(stops, w, layout));
+                corners.put(w, corner(stops, like, w, layout));
             }
         }
         return new HeatStudy(
                 List.copyOf(stops),
                 corners,
-                share(stops, layout),
-                new FrontRear(frontOverRear(stops, Disc::peakC), frontOverRear(stops, Disc::troughC)),
+                share(like, layout),
+                new FrontRear(frontOverRear(like, Disc::peakC), frontOverRear(like, Disc::troughC)),
                 ClueDifferences.bareBelow(beliefs(stops, WheelPosition.values())),
-                remarks(stops, corners));
+                remarks(like, corners));
     }
 
     private static List<PeakBelief> beliefs(List<Stop> stops, WheelPosition... wheels) {
@@ -152,15 +154,15 @@ public record HeatStudy(
         return value.isPresent() ? Figure.of(value.getAsDouble()) : Figure.unknown(whyNot);
     }
 
-    private static Corner corner(List<Stop> stops, WheelPosition wheel, Layout layout) {
+    private static Corner corner(List<Stop> stops, List<Stop> like, WheelPosition wheel, Layout layout) {
         List<Disc> own = stops.stream()
                 .flatMap(s -> Optional.ofNullable(s.discs().get(wheel)).stream())
                 .toList();
         double[] peaks = known(own.stream().map(Disc::peakC).toList());
         double[] troughs = known(own.stream().map(Disc::troughC).toList());
-        Summary rises = Summary.of(rises(stops, wheel).toArray());
+        Summary rises = Summary.of(rises(like, wheel).toArray());
         Figure mean = rises.n() == 0 ? Figure.unknown("no stop has both its start and its peak") : rises.mean();
-        Figure predicted = predicted(stops, wheel, layout);
+        Figure predicted = predicted(like, wheel, layout);
         return new Corner(
                 rises.n(),
                 figure(Arrays.stream(peaks).max(), "no peak is known"),

@@ -28,6 +28,7 @@ class HeatStudyTest {
         return new HeatStudy.Stop(
                 number,
                 Figure.of(500_000),
+                true,
                 Map.of(
                         WheelPosition.FRONT_LEFT, disc(90, 90 + left),
                         WheelPosition.FRONT_RIGHT, disc(90, 90 + right),
@@ -66,6 +67,7 @@ class HeatStudyTest {
         HeatStudy.Stop alone = new HeatStudy.Stop(
                 1,
                 NOT_READ,
+                true,
                 Map.of(WheelPosition.FRONT_LEFT, new Disc(NOT_READ, PeakBelief.of(List.of(PeakClue.sensed(140))))));
         HeatStudy study = HeatStudy.of(List.of(alone), LAYOUT);
         assertThat(study.corners().get(WheelPosition.FRONT_LEFT).meanRiseC().reason())

@@ -133,6 +133,7 @@ class PeakBeliefTest {
                 .map(n -> new HeatStudy.Stop(
                         n,
                         Figure.of(4e5),
+                        true,
                         Map.of(
                                 WheelPosition.FRONT_LEFT,
                                 new HeatStudy.Disc(

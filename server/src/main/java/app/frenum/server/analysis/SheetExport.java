@@ -15,6 +15,7 @@ import app.frenum.server.plan.TestDefinition;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A test's stops as rows of a stop sheet: hand-measured ones as they came, logged ones by their figures. */
 final class SheetExport {
@@ -46,7 +47,7 @@ final class SheetExport {
                 base.driver(),
                 base.load(),
                 base.instrument(),
-                base.nominalSpeed().or(() -> Optional.of(test.nominalSpeed())),
+                Optional.of(nominal(stop)),
                 base.entrySpeed(),
                 base.distance(),
                 base.time(),
@@ -63,7 +64,17 @@ final class SheetExport {
                 Optional.ofNullable(stop.lateS()).map(t -> new Quantity(t, Unit.SECONDS)),
                 base.readOn(),
                 base.pedalEffort(),
-                base.phase());
+                base.phase().or(() -> Optional.ofNullable(stop.phase())));
+    }
+
+    /** As it was entered where that is what the stop was driven from. */
+    private Quantity nominal(StopView stop) {
+        return Stream.concat(
+                        Optional.ofNullable(stop.byHand()).flatMap(SheetStop::nominalSpeed).stream(),
+                        Stream.of(test.nominalSpeed()))
+                .filter(q -> q.inside() == stop.nominalMps())
+                .findFirst()
+                .orElseGet(() -> rounded(stop.nominalMps(), Dimension.SPEED));
     }
 
     private SheetStop logged(StopView stop, SeriesView series) {

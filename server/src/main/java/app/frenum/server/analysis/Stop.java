@@ -17,6 +17,9 @@ class Stop extends Row {
     @Column(name = "late_s")
     private Double lateS;
 
+    @Column(name = "nominal_mps")
+    private Double nominalMps;
+
     protected Stop() {}
 
     Stop(UUID id, UUID seriesId, int number, UUID recordingId, String byHand) {
@@ -27,10 +30,16 @@ class Stop extends Row {
         this.byHand = byHand;
     }
 
-    void beside(String itsPhase, String feel, Double readLateS) {
-        phase = itsPhase;
-        pedalFeel = feel;
-        lateS = readLateS;
+    void beside(StopService.Beside known) {
+        phase = known.phase();
+        pedalFeel = known.pedalFeel();
+        lateS = known.lateS();
+        nominalMps = known.nominalMps();
+    }
+
+    /** The speed it was to begin at, m/s; null where that is the test's. */
+    Double nominalMps() {
+        return nominalMps;
     }
 
     /** How long after rest its discs were read by hand, s; null when they were not. */

@@ -66,8 +66,21 @@ public class StopService {
 
     /** How a test's stops are measured. */
     public static AnalysisOptions optionsOf(TestDefinition test) {
-        return new AnalysisOptions(
-                Figure.of(test.nominalSpeed().inside()), test.basis(), AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
+        return optionsOf(test, test.nominalSpeed().inside());
+    }
+
+    private static AnalysisOptions optionsOf(TestDefinition test, double nominalMps) {
+        return new AnalysisOptions(Figure.of(nominalMps), test.basis(), AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
+    }
+
+    private AnalysisOptions optionsOf(Stop stop) {
+        TestDefinition test = testOf(stop);
+        return optionsOf(test, nominalOf(stop, test));
+    }
+
+    /** A stop of a run begins at its phase's speed, any other at the test's. */
+    private static double nominalOf(Stop stop, TestDefinition test) {
+        return Optional.ofNullable(stop.nominalMps()).orElse(test.nominalSpeed().inside());
     }
 
     /** Adds stops of a recording to a series, in order. */
@@ -108,7 +121,7 @@ public class StopService {
             return;
         }
         Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, null, json.writeValueAsString(row));
-        stop.beside(beside.phase(), beside.pedalFeel(), beside.lateS());
+        stop.beside(beside);
         stops.save(stop);
         struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
         changed(seriesId);
@@ -120,11 +133,13 @@ public class StopService {
      * @param phase of the procedure it was driven in
      * @param pedalFeel of a logged stop, as the driver called it; null when nobody asked
      * @param lateS how long after rest its discs were read by hand, s; null when they were not
+     * @param nominalMps the speed that its phase begins at, m/s
      */
     public record Beside(
             String phase,
             @Nullable String pedalFeel,
-            @Nullable Double lateS) {}
+            @Nullable Double lateS,
+            double nominalMps) {}
 
     /** Adds a stop that a run took from its logger; there already, it stays. */
     public void addLiveLogged(
@@ -133,7 +148,7 @@ public class StopService {
             return;
         }
         Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, logged.recordingId(), null);
-        stop.beside(beside.phase(), beside.pedalFeel(), beside.lateS());
+        stop.beside(beside);
         stops.save(stop);
         // By now the log goes on beyond the rest, so that the discs' peaks are in it, which were still to come then.
         MeasuredStop whole = remeasured(stop, logged);
@@ -150,7 +165,7 @@ public class StopService {
                 opened.log(),
                 logged.calibration(),
                 opened.health(),
-                optionsOf(testOf(stop)),
+                optionsOf(stop),
                 logged.measured().brake(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
@@ -259,6 +274,7 @@ public class StopService {
                         ? figures.uncertainty().correctedDistance()
                         : figures.uncertainty().distance(),
                 figures.entrySpeed(),
+                nominalOf(stop, test),
                 figures.validity(),
                 out,
                 decisions,
@@ -284,6 +300,7 @@ public class StopService {
                 m.readingUncertainty(),
                 m.uncertainty(),
                 m.entrySpeed(),
+                m.nominalSpeed().value(),
                 validity,
                 out,
                 decisions,
@@ -353,7 +370,7 @@ public class StopService {
                 opened.log(),
                 opened.calibration(),
                 health,
-                optionsOf(testOf(stop)),
+                optionsOf(stop),
                 automatic.brake(),
                 optional(onsetS),
                 optional(endS));

@@ -4,7 +4,9 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.plan.Conditions;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -20,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param valueUncertainty standard uncertainty of its reading, same unit
  * @param uncertainty standard uncertainty of all of it, the speed and the place it began at included
  * @param entrySpeed m/s
+ * @param nominalMps the speed that it was to begin at, m/s
  * @param validity by the rules
  * @param struckOut whether a person took it out
  * @param decisions every strike-out and return, oldest first
@@ -40,10 +43,17 @@ public record StopView(
         Figure valueUncertainty,
         Figure uncertainty,
         Figure entrySpeed,
+        double nominalMps,
         Validity validity,
         boolean struckOut,
         List<Decision> decisions,
         List<EdgeMove> moves,
         @Nullable String phase,
         @Nullable String pedalFeel,
-        @Nullable Double lateS) {}
+        @Nullable Double lateS) {
+
+    /** The load it was driven with: its own where it says so, else that of its series. */
+    public Optional<String> load(Conditions ofSeries) {
+        return Optional.ofNullable(byHand).flatMap(SheetStop::load).or(() -> Optional.ofNullable(ofSeries.load()));
+    }
+}

@@ -17,6 +17,7 @@ import app.frenum.core.garage.VehicleField;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Validity;
+import app.frenum.server.analysis.LikeStops;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.analysis.StopsChanged;
@@ -52,7 +53,6 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Transactional(readOnly = true)
 public class ComparisonService {
     private static final int SPEED_POINTS = 60;
-    private static final double SAME_SPEED = 0.005;
     private static final int MOST_REMEMBERED = 500;
 
     private final TestService tests;
@@ -116,9 +116,7 @@ public class ComparisonService {
                 series.stream().collect(Collectors.toMap(SeriesView::id, SeriesView::configurationId));
         List<List<StopView>> groups =
                 new ArrayList<>(Alike.groups(all, s -> configurationOf.get(s.seriesId()), maker::alike));
-        // What the test asks for comes first, then what was driven most.
-        groups.sort(Comparator.comparing((List<StopView> g) -> !isAskedFor(maker, g, test))
-                .thenComparing(g -> -g.size()));
+        groups.sort(LikeStops.order(test));
         VehicleView vehicle = garage.vehicle(test.vehicleId());
         // The plan counts the stops that the test asks for; what else was driven has no end planned.
         Look look = new Look(asked.plannedEach());
@@ -129,10 +127,6 @@ public class ComparisonService {
                 .toList();
         return view(asked, test, vehicle, maker, order, configurationOf, first, look)
                 .with(others);
-    }
-
-    private static boolean isAskedFor(TestSides maker, List<StopView> group, TestDefinition test) {
-        return Math.abs(maker.nominalOf(group) / test.nominalSpeed().inside() - 1) < SAME_SPEED;
     }
 
     /** One group of stops that are alike. */

@@ -81,10 +81,7 @@ final class TestSides {
 
     /** What a stop shares with those that it may be averaged with. */
     Alike alike(StopView s) {
-        Optional<SheetStop> row = Optional.ofNullable(s.byHand());
-        Optional<String> load = row.flatMap(SheetStop::load)
-                .or(() -> Optional.ofNullable(seriesOf(s).conditions().load()));
-        return Alike.of(nominal(s), phase(s), load);
+        return Alike.of(s.nominalMps(), phase(s), s.load(seriesOf(s).conditions()));
     }
 
     /** As its sheet says, or as it was driven in a run; a run of one phase is like any other series. */
@@ -99,16 +96,9 @@ final class TestSides {
         return group.isEmpty() ? null : phase(group.get(0)).orElse(null);
     }
 
-    private double nominal(StopView s) {
-        return Optional.ofNullable(s.byHand())
-                .flatMap(SheetStop::nominalSpeed)
-                .orElse(test.nominalSpeed())
-                .inside();
-    }
-
     /** The nominal speed of stops that are alike, m/s. */
     double nominalOf(List<StopView> group) {
-        return group.isEmpty() ? test.nominalSpeed().inside() : nominal(group.get(0));
+        return group.isEmpty() ? test.nominalSpeed().inside() : group.get(0).nominalMps();
     }
 
     /**

@@ -5,6 +5,8 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.PedalCurve;
 import app.frenum.formats.sheet.SheetStop;
@@ -17,6 +19,8 @@ import java.util.stream.Collectors;
 final class FadeStops {
     private static final Figure NOT_LOGGED = Figure.unknown("it was not logged");
 
+    private static final Figure TIMED = Figure.unknown("only a time was taken");
+
     private FadeStops() {}
 
     static FadeStop of(StopView stop) {
@@ -26,13 +30,23 @@ final class FadeStops {
                         stop.number(),
                         Optional.ofNullable(stop.phase()).orElse(""),
                         stop.measured(),
-                        stop.value(),
-                        stop.valueUncertainty(),
+                        atNominal(stop, stop.value()),
+                        atNominal(stop, stop.valueUncertainty()),
                         feel(stop.pedalFeel()));
+    }
+
+    /** What was read of a stop counts at its nominal speed only where it began near enough to be corrected to that. */
+    private static Figure atNominal(StopView stop, Figure read) {
+        boolean out = stop.entrySpeed().isKnown()
+                && !Corrections.isEntrySpeedIn(
+                        stop.entrySpeed().value(), stop.nominalMps(), AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
+        return out ? Figure.unknown("it began too far from the nominal speed to be corrected to it") : read;
     }
 
     private static FadeStop byHand(StopView stop, SheetStop row) {
         boolean timed = row.basis() == DistanceBasis.TIME_ONLY;
+        Figure value = atNominal(stop, stop.value());
+        Figure u = atNominal(stop, stop.valueUncertainty());
         Figure start = frontMeanOf(row.startTemperatures());
         return new FadeStop(
                 stop.number(),
@@ -41,10 +55,10 @@ final class FadeStops {
                 FadeStop.halfway(start, frontMeanOf(row.endTemperatures())),
                 Figure.unknown("no line pressure was logged"),
                 NOT_LOGGED,
-                timed ? stop.value() : NOT_LOGGED,
-                timed ? stop.valueUncertainty() : NOT_LOGGED,
-                timed ? Figure.unknown("only a time was taken") : stop.value(),
-                timed ? Figure.unknown("only a time was taken") : stop.valueUncertainty(),
+                timed ? value : NOT_LOGGED,
+                timed ? u : NOT_LOGGED,
+                timed ? TIMED : value,
+                timed ? TIMED : u,
                 stop.entrySpeed(),
                 Figure.unknown("no line pressure was logged"),
                 PedalCurve.none(),

@@ -9,17 +9,31 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The fade of a test, side by side.
+ * The fade of a test, side by side, of stops from one speed with one load.
  *
  * @param reference against which stops it is counted
+ * @param nominalMps that its stops were to begin at
+ * @param load that they were driven with; null where nobody said
  * @param sides in the order of the test's configurations
+ * @param others of the same test from other speeds or with other loads, each by itself
  */
-record FadeView(FadeReference reference, List<FadeSide> sides) {
+record FadeView(
+        FadeReference reference,
+        double nominalMps,
+        @Nullable String load,
+        List<FadeSide> sides,
+        List<FadeView> others) {
+
+    FadeView with(List<FadeView> theOthers) {
+        return new FadeView(reference, nominalMps, load, sides, theOthers);
+    }
 
     /**
      * One configuration.
      *
-     * @param struckOut stops that were left out
+     * @param stopIds of the stops that were read, in the order of the study
+     * @param struckOut stops that people left out
+     * @param atAnotherSpeed stops left out because they began more than 10 % from their nominal speed
      * @param cureWords what to do, in plain words
      * @param costWords what that takes, and what it makes worse
      * @param confidenceWords how much there is to go by
@@ -30,7 +44,9 @@ record FadeView(FadeReference reference, List<FadeSide> sides) {
             UUID configurationId,
             String name,
             FadeStudy study,
+            List<UUID> stopIds,
             int struckOut,
+            int atAnotherSpeed,
             String causeWords,
             String cureWords,
             String costWords,

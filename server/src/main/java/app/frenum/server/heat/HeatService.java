@@ -21,6 +21,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
+import app.frenum.server.analysis.LikeStops;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.disc.DiscReadingView;
@@ -39,6 +40,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -98,13 +100,15 @@ public class HeatService {
         VehicleSpec vehicle = garage.vehicle(test.vehicleId()).spec();
         Optional<PlanRequest> plan = Optional.ofNullable(plans.plan(testId).plan());
         List<Side> sides = sides(testId, test);
+        Like like = like(test, sides);
         List<HeatView.HeatSide> views =
-                sides.stream().map(s -> view(s, vehicle, plan)).toList();
+                sides.stream().map(s -> view(s, like, vehicle, plan)).toList();
         return new HeatView(
                 views,
                 discs.airFlows(sides.stream().map(s -> s.configuration().id()).toList()),
                 plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
                 plan.flatMap(this::gate).orElse(null),
+                like.view(),
                 blocking(sides, views, wantedTroughC));
     }
 
@@ -136,7 +140,37 @@ public class HeatService {
         return sides;
     }
 
-    private HeatView.HeatSide view(Side side, VehicleSpec vehicle, Optional<PlanRequest> plan) {
+    /** The stops that means are taken over, and how that is said. */
+    private record Like(Set<UUID> stops, HeatView.Averaged view) {
+        boolean has(StopView stop) {
+            return stops.contains(stop.id());
+        }
+    }
+
+    private static Like like(TestDefinition test, List<Side> sides) {
+        List<SeriesView> series =
+                sides.stream().flatMap(s -> s.series().stream()).toList();
+        List<StopView> all = sides.stream().flatMap(s -> s.counted().stream()).toList();
+        List<StopView> first =
+                LikeStops.throughPhases(test, series, all).stream().findFirst().orElse(List.of()).stream()
+                        .filter(s -> !LikeStops.isAtAnotherSpeed(s))
+                        .toList();
+        Optional<StopView> any = first.stream().findFirst();
+        String load = any.flatMap(stop -> stop.load(series.stream()
+                        .filter(s -> s.id().equals(stop.seriesId()))
+                        .findFirst()
+                        .orElseThrow()
+                        .conditions()))
+                .orElse(null);
+        return new Like(
+                first.stream().map(StopView::id).collect(Collectors.toSet()),
+                new HeatView.Averaged(
+                        any.map(StopView::nominalMps).orElse(test.nominalSpeed().inside()),
+                        load,
+                        all.size() - first.size()));
+    }
+
+    private HeatView.HeatSide view(Side side, Like like, VehicleSpec vehicle, Optional<PlanRequest> plan) {
         Map<WheelPosition, HeatView.CoolingView> cooling = new LinkedHashMap<>();
         List<CoolDowns.CoolDown> downs = new ArrayList<>();
         List<HeatView.TraceView> drawn = new ArrayList<>();
@@ -154,7 +188,7 @@ public class HeatService {
         HeatStops reader = new HeatStops(
                 mass, new Regimes(tau(cooling, vehicle), front(standing)), ambient(side), beside, ladders());
         HeatStudy study = HeatStudy.of(
-                side.counted().stream().map(reader::of).toList(),
+                side.counted().stream().map(s -> reader.of(s, like.has(s))).toList(),
                 new HeatStudy.Layout(
                         vehicle.figure(VehicleField.FRONT_DISC_MASS),
                         vehicle.figure(VehicleField.REAR_DISC_MASS),
@@ -183,7 +217,7 @@ public class HeatService {
                         .map(s -> new HeatView.StopRef(s.id(), s.number(), blockOf(side, s)))
                         .toList(),
                 readings(side, beside),
-                stopping(side.counted(), study));
+                stopping(side.counted().stream().filter(like::has).toList(), study));
     }
 
     private static int blockOf(Side side, StopView stop) {
@@ -215,7 +249,8 @@ public class HeatService {
                 distances.mean(),
                 distances.halfWidth95(),
                 summary(stopped.stream().map(StopView::entrySpeed)).mean(),
-                summary(study.stops().stream().map(HeatStudy.Stop::energyJ)).mean());
+                summary(study.stops().stream().filter(HeatStudy.Stop::averaged).map(HeatStudy.Stop::energyJ))
+                        .mean());
     }
 
     private static Summary summary(Stream<Figure> figures) {
@@ -305,7 +340,9 @@ public class HeatService {
         for (int i = 0; i < sides.size(); i++) {
             Part ducts = sides.get(i).configuration().spec().parts().get(Slot.DUCTS);
             Quantity opening = ducts == null ? null : ducts.figures().get(PartField.OPENING);
-            List<HeatStudy.Stop> own = views.get(i).study().stops();
+            List<HeatStudy.Stop> own = views.get(i).study().stops().stream()
+                    .filter(HeatStudy.Stop::averaged)
+                    .toList();
             if (opening != null && !own.isEmpty()) {
                 HeatStudy.Stop last = own.get(own.size() - 1);
                 points.add(new double[] {

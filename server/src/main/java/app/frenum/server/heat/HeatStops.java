@@ -53,7 +53,8 @@ final class HeatStops {
         this.ladders = ladders;
     }
 
-    HeatStudy.Stop of(StopView stop) {
+    /** @param averaged whether means are taken over it */
+    HeatStudy.Stop of(StopView stop, boolean averaged) {
         Map<WheelPosition, HeatStudy.Disc> seen = new EnumMap<>(WheelPosition.class);
         for (WheelPosition w : WheelPosition.values()) {
             Figure trough = trough(stop, w);
@@ -67,7 +68,7 @@ final class HeatStops {
         double exit = stop.measured() == null ? 0 : stop.measured().exitSpeed().orElse(0);
         Figure energy =
                 massKg.isKnown() ? stop.entrySpeed().map(v -> DiscRise.energyJ(massKg.value(), v, exit)) : massKg;
-        return new HeatStudy.Stop(stop.number(), energy, seen);
+        return new HeatStudy.Stop(stop.number(), energy, averaged, seen);
     }
 
     private static Figure trough(StopView stop, WheelPosition w) {

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param airFlow what was seen of the air about the brakes
  * @param limitC chosen for the discs; null when there is none
  * @param gate in which the plan lets stops begin; null without a plan or a gate
+ * @param averaged over which stops means are taken
  * @param blocking how trough and peak hang on what is left of the duct; null without three openings
  */
 record HeatView(
@@ -26,6 +27,7 @@ record HeatView(
         List<AirFlowView> airFlow,
         @Nullable Double limitC,
         @Nullable StartWindow gate,
+        Averaged averaged,
         @Nullable Blocking blocking) {
 
     /**
@@ -56,6 +58,15 @@ record HeatView(
             List<StopRef> stops,
             List<ReadingView> readings,
             StoppingView stopping) {}
+
+    /**
+     * Stops from one speed with one load. Others heat the discs as well, but are not averaged with them.
+     *
+     * @param nominalMps that they were to begin at
+     * @param load null where nobody said
+     * @param others stops that are not among them
+     */
+    record Averaged(double nominalMps, @Nullable String load, int others) {}
 
     /** A stop that a reading can be entered for. */
     record StopRef(UUID id, int number, int block) {}

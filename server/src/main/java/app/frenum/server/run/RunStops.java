@@ -69,13 +69,14 @@ class RunStops {
         SeriesView series =
                 tests.seriesFor(testId, plan.configurationIds().get(step.configuration()), step.block(), conditions);
         String phase = step.name();
+        Quantity nominal = step.phase().map(Phase::from).orElse(plan.speed());
         if (last.logged().isPresent()) {
             stops.addLiveLogged(
                     last.id(),
                     series.id(),
                     last.logged().get(),
                     new StopService.Beside(
-                            phase, last.readings().pedal().map(PedalFeel::label).orElse(null), null),
+                            phase, last.readings().pedal().map(PedalFeel::label).orElse(null), null, nominal.inside()),
                     struckOut(last),
                     last.decision().orElseThrow().by());
             keepPeaks(last);
@@ -85,13 +86,14 @@ class RunStops {
         stops.addEntered(
                 last.id(),
                 series.id(),
-                row(last, step, configuration, plan, conditions),
+                row(last, step, configuration, nominal, conditions),
                 new StopService.Beside(
                         phase,
                         null,
                         last.readings().peaks().isEmpty()
                                 ? null
-                                : last.readings().lateS()),
+                                : last.readings().lateS(),
+                        nominal.inside()),
                 struckOut(last),
                 last.decision().orElseThrow().by());
     }
@@ -151,7 +153,7 @@ class RunStops {
     }
 
     private static SheetStop row(
-            JudgedStop stop, Step step, String configuration, PlanRequest plan, Conditions conditions) {
+            JudgedStop stop, Step step, String configuration, Quantity nominal, Conditions conditions) {
         HandReadings r = stop.readings();
         boolean timed = r.instrument() == Instrument.STOPWATCH;
         Map<WheelPosition, Quantity> start = stop.startC().entrySet().stream()
@@ -167,7 +169,7 @@ class RunStops {
                 Optional.ofNullable(conditions.driver()),
                 Optional.ofNullable(conditions.load()),
                 r.instrument(),
-                Optional.of(step.phase().map(Phase::from).orElse(plan.speed())),
+                Optional.of(nominal),
                 r.entrySpeed(),
                 distance(r),
                 r.time(),
