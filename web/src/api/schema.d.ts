@@ -1605,6 +1605,7 @@ export interface components {
             window: components["schemas"]["PadWindow"];
         };
         HeatStudy: {
+            alike: string[];
             bareBelowC: components["schemas"]["Summary"];
             corners: {
                 [key: string]: components["schemas"]["Corner"];

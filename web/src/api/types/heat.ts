@@ -54,6 +54,7 @@ export type HeatSide = {
     frontRear: { peakC: Summary; troughC: Summary };
     bareBelowC: Summary;
     remarks: string[];
+    alike: string[];
   };
   cooling: Partial<Record<Wheel, Figures<Schemas['CoolingView']>>>;
   standing: Partial<Record<Wheel, Figures<Schemas['CoolingView']>>>;

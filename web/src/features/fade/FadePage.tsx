@@ -125,7 +125,7 @@ function Series(props: {
         <Differences sides={data.sides} units={units} />
         <GroupTable
           title="First, middle, last"
-          note="medians of three stops each"
+          note="medians of neighbouring stops"
           sides={data.sides}
           groups={(s) => s.study.thirds}
           units={units}

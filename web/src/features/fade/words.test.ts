@@ -27,6 +27,9 @@ describe('fade in words', () => {
     expect(fadeAnswer([side(0.98, seen, 'NONE')], unitsOf('metric'))).toBe(
       'A begins to fade at 355 °C, by 2 % so far.',
     );
+    expect(fadeAnswer([side(0.94, seen, 'SLIGHT')], unitsOf('metric'))).toBe(
+      'A loses 6 % by its last three stops; whether that is fade is not settled.',
+    );
     expect(fadeAnswer([side(undefined, {}, 'UNKNOWN')], unitsOf('metric'))).toContain('too few stops');
     expect(fadeAnswer([side(0.7, {}, 'GRIP_LIMITED')], unitsOf('metric'))).toContain('tyres');
   });

@@ -31,8 +31,8 @@ export function readWords({ sides, reference }: Fade): string {
 
 /** What must be said before anything else, where the fluid may have boiled or the cause cannot be told. */
 const FIRST: Partial<Record<string, string>> = {
-  FLUID: 'shows vapour in its fluid: end testing, have it inspected and bled',
-  BOTH: 'shows vapour in its fluid, and its pads fade: end testing, have it inspected and bled',
+  FLUID: 'has a long pedal, by air or vapour in its fluid: end testing, have it inspected and bled',
+  BOTH: 'has a long pedal, by air or vapour in its fluid, and its pads fade: end testing, have it inspected and bled',
   PAD_OR_FLUID: 'fades by its pads, or by its fluid too; nobody noted the pedal',
   FADE_OR_LESS_PRESSURE: 'fades, or was pressed less hard; without line pressure nobody can tell',
   PRESSED_LESS_OR_FLUID: 'was pressed less hard, or has vapour in its fluid; nobody noted the pedal',
@@ -57,6 +57,8 @@ function sideAnswer({ study }: FadeSide, letter: string, units: UnitTable): stri
       ? `${letter} loses none that shows.`
       : `${letter} begins to fade at ${number(t.of(seen), 0)} ${t.unit}, by ${number(100 * loss, 0)} % so far.`;
   }
+  // A slight loss that more stops would have to settle is not called fade anywhere on the page.
+  if (study.cause.cause === 'SLIGHT') return `${letter} loses ${by}; whether that is fade is not settled.`;
   return `${letter} fades${from} and loses ${by}.`;
 }
 

@@ -5,13 +5,14 @@ import { Heading } from '../../ui/Layout';
 import { number, span, told, type UnitTable } from '../../units/units';
 
 export function Look({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
-  const remarks = sides.flatMap((s, i) => s.study.remarks.map((r) => ({ r, i })));
+  const remarks = sides.flatMap((s, i) => [...s.study.remarks, ...s.study.alike].map((r) => ({ r, i })));
   return (
     <section>
       <Heading>Worth a look</Heading>
       {remarks.length === 0 ? (
         <p className="text-[14px]">
-          Discs of one axle agree, and no rise is further than 40 % from what the layout predicts.
+          Nothing can be held against each other: no axle had both discs read in two stops, and no rise can be
+          predicted.
         </p>
       ) : (
         <ul className="grid gap-1.5 text-[14px]">

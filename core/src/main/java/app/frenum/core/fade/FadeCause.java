@@ -12,11 +12,11 @@ public enum FadeCause {
             "Pads that work to higher temperatures; ducts or longer gaps so that they stay cooler.",
             "Pads for more heat often bite less when cold, wear discs faster and are louder, and cost a set of pads and bedding-in stops; ducts cost cool first stops, dust and water on the discs."),
     FLUID(
-            "fluid fade: vapour in the fluid",
+            "a long pedal: air or vapour in the fluid",
             "End testing and bleed with fresh, high-boiling fluid; change it more often, and shield or cool the calipers.",
             "Fluid and an hour of bleeding; high-boiling fluids draw water and have to be changed more often. It strips paint and burns skin and eyes."),
     BOTH(
-            "pad and fluid fade",
+            "pad fade and a long pedal: air or vapour in the fluid",
             "Bleed with fresh, high-boiling fluid before anything else, then pads that work to higher temperatures.",
             "Fluid, bleeding, pads and bedding-in; change one at a time and test between, or nobody will know which it was."),
     PAD_OR_FLUID(

@@ -23,6 +23,7 @@ import java.util.stream.DoubleStream;
  * @param frontRear how much hotter the front discs were
  * @param bareBelowC how far bare metal read below a blackened patch or a probe, where both were read
  * @param remarks differences between discs, as things to look at
+ * @param alike what was held against each other and found alike; empty where nothing could be
  */
 public record HeatStudy(
         List<Stop> stops,
@@ -30,7 +31,8 @@ public record HeatStudy(
         Share share,
         FrontRear frontRear,
         Summary bareBelowC,
-        List<String> remarks) {
+        List<String> remarks,
+        List<String> alike) {
     /** Discs of one axle further apart than this in the mean of their peaks are worth a look, °C. */
     private static final double SIDE_TO_SIDE_C = 25;
     /** And this share of their mean rise. */
@@ -131,7 +133,8 @@ public record HeatStudy(
                 share(like, layout),
                 new FrontRear(frontOverRear(like, Disc::peakC), frontOverRear(like, Disc::troughC)),
                 ClueDifferences.bareBelow(beliefs(stops, WheelPosition.values())),
-                remarks(like, corners));
+                remarks(like, corners),
+                alike(like, corners));
     }
 
     private static List<PeakBelief> beliefs(List<Stop> stops, WheelPosition... wheels) {
@@ -260,6 +263,30 @@ public record HeatStudy(
         return List.copyOf(all);
     }
 
+    private static List<String> alike(List<Stop> stops, Map<WheelPosition, Corner> corners) {
+        List<String> all = new ArrayList<>();
+        if (isAlike(stops, WheelPosition.FRONT_LEFT, WheelPosition.FRONT_RIGHT)) {
+            all.add("The front discs agree with each other.");
+        }
+        if (isAlike(stops, WheelPosition.REAR_LEFT, WheelPosition.REAR_RIGHT)) {
+            all.add("The rear discs agree with each other.");
+        }
+        List<Double> ratios = corners.values().stream()
+                .map(Corner::ratio)
+                .filter(Figure::isKnown)
+                .map(Figure::value)
+                .toList();
+        if (!ratios.isEmpty() && ratios.stream().allMatch(r -> r >= OFF_FROM && r <= OFF_TO)) {
+            all.add("No rise is further than 40 % from what the layout predicts.");
+        }
+        return List.copyOf(all);
+    }
+
+    private static boolean isAlike(List<Stop> stops, WheelPosition left, WheelPosition right) {
+        return sideDifferences(stops, left, right).length >= 2
+                && side(stops, left, right).isEmpty();
+    }
+
     private static Optional<String> faces(WheelPosition wheel, Summary innerOver) {
         double c = innerOver.mean().orElse(0);
         return Math.abs(c) <= SIDE_TO_SIDE_C
@@ -275,14 +302,7 @@ public record HeatStudy(
 
     /** Discs of one axle that differ by more than chance would have them. */
     private static Optional<String> side(List<Stop> stops, WheelPosition left, WheelPosition right) {
-        double[] differences = stops.stream()
-                .filter(s -> s.discs().containsKey(left) && s.discs().containsKey(right))
-                .map(s -> new Figure[] {
-                    s.discs().get(left).peakC(), s.discs().get(right).peakC()
-                })
-                .filter(p -> p[0].isKnown() && p[1].isKnown())
-                .mapToDouble(p -> p[0].value() - p[1].value())
-                .toArray();
+        double[] differences = sideDifferences(stops, left, right);
         double mean = Arrays.stream(differences).average().orElse(0);
         double rise = (rises(stops, left).average().orElse(0)
                         + rises(stops, right).average().orElse(0))
@@ -296,5 +316,16 @@ public record HeatStudy(
                         Math.abs(mean),
                         (mean > 0 ? right : left).label()))
                 : Optional.empty();
+    }
+
+    private static double[] sideDifferences(List<Stop> stops, WheelPosition left, WheelPosition right) {
+        return stops.stream()
+                .filter(s -> s.discs().containsKey(left) && s.discs().containsKey(right))
+                .map(s -> new Figure[] {
+                    s.discs().get(left).peakC(), s.discs().get(right).peakC()
+                })
+                .filter(p -> p[0].isKnown() && p[1].isKnown())
+                .mapToDouble(p -> p[0].value() - p[1].value())
+                .toArray();
     }
 }

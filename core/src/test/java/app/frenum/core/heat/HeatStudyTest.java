@@ -48,8 +48,26 @@ class HeatStudyTest {
         assertThat(study.corners().get(WheelPosition.FRONT_LEFT).hottestC().value())
                 .isEqualTo(138);
         assertThat(study.remarks()).isEmpty();
+        assertThat(study.alike()).hasSize(3);
         assertThat(study.frontRear().peakC().mean().value()).isCloseTo(39.5, within(1e-9));
         assertThat(study.frontRear().troughC().mean().value()).isCloseTo(20, within(1e-9));
+    }
+
+    /** They heat the discs, so that the hottest and the last start are theirs, and no mean is. */
+    @Test
+    void stopsThatAreNotAlikeAreLeftOutOfTheMeans() {
+        HeatStudy.Stop other = stop(3, 200, 200, 120);
+        HeatStudy study = HeatStudy.of(
+                List.of(
+                        stop(1, 48, 48, 28),
+                        stop(2, 47, 47, 28),
+                        new HeatStudy.Stop(3, Figure.of(2e6), false, other.discs())),
+                LAYOUT);
+        HeatStudy.Corner front = study.corners().get(WheelPosition.FRONT_LEFT);
+        assertThat(front.n()).isEqualTo(2);
+        assertThat(front.meanRiseC().value()).isCloseTo(47.5, within(1e-9));
+        assertThat(front.hottestC().value()).isEqualTo(290);
+        assertThat(study.frontRear().peakC().n()).isEqualTo(2);
     }
 
     @Test
@@ -59,6 +77,7 @@ class HeatStudyTest {
         assertThat(study.remarks().get(0))
                 .contains("front right disc peaks 48 °C hotter")
                 .contains("drags");
+        assertThat(study.alike()).containsExactly("The rear discs agree with each other.");
         assertThat(study.remarks().get(1)).contains("rose by 2.0 times");
     }
 
@@ -70,6 +89,7 @@ class HeatStudyTest {
                 true,
                 Map.of(WheelPosition.FRONT_LEFT, new Disc(NOT_READ, PeakBelief.of(List.of(PeakClue.sensed(140))))));
         HeatStudy study = HeatStudy.of(List.of(alone), LAYOUT);
+        assertThat(study.alike()).isEmpty();
         assertThat(study.corners().get(WheelPosition.FRONT_LEFT).meanRiseC().reason())
                 .contains("both its start and its peak");
         assertThat(study.share().measuredFront().reason()).contains("two stops");

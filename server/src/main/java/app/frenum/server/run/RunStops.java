@@ -184,7 +184,10 @@ class RunStops {
                 Optional.empty(),
                 note(stop),
                 Optional.empty(),
-                Optional.empty(),
+                // The card asks for the blackened patch.
+                r.peaks().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(PeakSource.BLACKENED.name().toLowerCase(Locale.ROOT)),
                 Optional.empty(),
                 Optional.empty());
     }
