@@ -119,8 +119,7 @@ function Emissivity({ side, units }: { side: HeatSide; units: UnitTable }) {
         `Here bare metal read ${number(span(mean.value, t), 0)} ${t.unit} below (${n} ${n === 1 ? 'reading' : 'readings'}${
           sd.value === undefined ? '' : `, SD ${number(span(sd.value, t), 0)}`
         }).`}{' '}
-      Readings on the run card are taken to be of the patch that it asks for; those of a stop sheet that does
-      not say, of bare metal.
+      Readings on the run card, and those of a stop sheet that does not say what was looked at, count as of bare metal.
     </p>
   );
 }

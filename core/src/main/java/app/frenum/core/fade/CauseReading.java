@@ -58,6 +58,7 @@ public record CauseReading(
      *
      * @param measure what relEffectiveness was taken from
      * @param worstFeel of the pedal in the late group
+     * @param pressedAsHard as noted beside the stops, late against reference; empty where nobody noted it
      * @param gripLimited whether most stops of a group were the tyres'
      */
     public record Evidence(
@@ -67,6 +68,7 @@ public record CauseReading(
             Figure relTravel,
             Figure commonBar,
             Optional<PedalFeel> worstFeel,
+            Optional<Boolean> pressedAsHard,
             boolean gripLimited) {}
 
     /** Reads the cause. */
@@ -104,7 +106,7 @@ public record CauseReading(
         }
         return e.measure() == FadeMeasure.PER_BAR
                 ? withPressure(rel, isPedalKnown(e), pressedLess)
-                : withoutPressure(rel, e.worstFeel());
+                : withoutPressure(rel, e);
     }
 
     private static FadeCause withPressure(double rel, boolean pedalKnown, boolean pressedLess) {
@@ -123,10 +125,20 @@ public record CauseReading(
         return pedalKnown ? FadeCause.NONE : FadeCause.NONE_SEEN;
     }
 
-    /** A hard pedal tells the pad; a firm one tells only that it is not the fluid; without a word nothing is told. */
-    private static FadeCause withoutPressure(double rel, Optional<PedalFeel> feel) {
+    /**
+     * A hard pedal tells the pad; a firm one tells only that it is not the fluid, and the pad where it was noted to be
+     * pressed as hard; without a word nothing is told.
+     */
+    private static FadeCause withoutPressure(double rel, Evidence e) {
+        Optional<PedalFeel> feel = e.worstFeel();
         if (rel <= PAD_LOSS) {
-            return feel.filter(f -> f == PedalFeel.HARD).isPresent() ? FadeCause.PAD : FadeCause.FADE_OR_LESS_PRESSURE;
+            boolean less = e.pressedAsHard().filter(asHard -> !asHard).isPresent();
+            boolean asHard = e.pressedAsHard().orElse(false)
+                    || !less && feel.filter(f -> f == PedalFeel.HARD).isPresent();
+            if (!asHard) {
+                return FadeCause.FADE_OR_LESS_PRESSURE;
+            }
+            return feel.isPresent() ? FadeCause.PAD : FadeCause.PAD_OR_FLUID;
         }
         if (rel <= SLIGHT_LOSS) {
             return FadeCause.SLIGHT;
@@ -157,6 +169,11 @@ public record CauseReading(
         all.add(relative("peak line pressure", e.relPressure()));
         all.add(relative("pedal travel at a common pressure", e.relTravel()));
         e.worstFeel().ifPresent(f -> all.add("the pedal felt " + f.label()));
+        e.pressedAsHard()
+                .ifPresent(asHard -> all.add(
+                        asHard
+                                ? "the pedal was pressed as hard as in the reference, as noted"
+                                : "the pedal was pressed less hard than in the reference, as noted"));
         if (surer) {
             all.add("pressure fell with the longer pedal, which makes vapour surer");
         }

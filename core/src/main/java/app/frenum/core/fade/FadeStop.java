@@ -27,6 +27,7 @@ import java.util.OptionalDouble;
  * @param peakBar peak front line pressure
  * @param pedal travel as pressure rose
  * @param feel as the driver called it
+ * @param effort how hard the pedal was pressed, as noted
  * @param gripLimited whether the tyres set the deceleration, so that it says nothing about the brakes
  */
 public record FadeStop(
@@ -44,6 +45,7 @@ public record FadeStop(
         Figure peakBar,
         PedalCurve pedal,
         Optional<PedalFeel> feel,
+        Optional<PedalEffort> effort,
         boolean gripLimited) {
 
     /**
@@ -77,6 +79,7 @@ public record FadeStop(
                 m.frontPressurePeak(),
                 m.pedal(),
                 feel,
+                Optional.empty(),
                 m.gripLimited());
     }
 

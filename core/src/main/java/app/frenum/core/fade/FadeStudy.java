@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * A series of stops read for fade.
@@ -301,7 +302,8 @@ public record FadeStudy(
             Figure few = Figure.unknown(tooFew());
             if (late.isEmpty()) {
                 return feel(late).filter(PedalFeel::tellsOfTheFluid).isPresent()
-                        ? CauseReading.of(new CauseReading.Evidence(measure, few, few, few, few, feel(late), false))
+                        ? CauseReading.of(new CauseReading.Evidence(
+                                measure, few, few, few, few, feel(late), Optional.empty(), false))
                         : new CauseReading(
                                 FadeCause.UNKNOWN,
                                 few,
@@ -325,6 +327,7 @@ public record FadeStudy(
                             median(known(early, travel), "no pedal travel was logged")),
                     bar,
                     feel(late),
+                    pressedAsHard(late),
                     mostlyGrip(early) || mostlyGrip(late)));
         }
 
@@ -345,6 +348,21 @@ public record FadeStudy(
                     .max(PedalFeel::compareTo)
                     .filter(PedalFeel::tellsOfTheFluid);
             return worst.or(() -> late.stream().flatMap(s -> s.feel().stream()).max(PedalFeel::compareTo));
+        }
+
+        /** By the efforts that people noted, of every stop of both groups; else nobody knows. */
+        private Optional<Boolean> pressedAsHard(List<FadeStop> late) {
+            boolean noted = !early.isEmpty()
+                    && Stream.concat(early.stream(), late.stream())
+                            .allMatch(s -> s.effort().isPresent());
+            return noted ? Optional.of(meanEffort(late) >= meanEffort(early)) : Optional.empty();
+        }
+
+        private static double meanEffort(List<FadeStop> some) {
+            return some.stream()
+                    .mapToInt(s -> s.effort().orElseThrow().rank())
+                    .average()
+                    .orElseThrow();
         }
 
         /** 30 bar, or 60 % of the lowest peak where a stop did not get that far. */

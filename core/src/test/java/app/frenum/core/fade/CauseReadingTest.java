@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -34,6 +35,7 @@ class CauseReadingTest {
         PRESSURE,
         PRESSURE_AND_NOTES,
         NOTES,
+        NOTES_AND_EFFORT,
         NEITHER
     }
 
@@ -53,12 +55,17 @@ class CauseReadingTest {
         double travel = boils ? 1.3 + 0.6 * random.nextDouble() : 1;
         boolean hasPressure =
                 known == Known.PRESSURE_AND_TRAVEL || known == Known.PRESSURE || known == Known.PRESSURE_AND_NOTES;
-        boolean hasNotes = known == Known.NOTES || known == Known.PRESSURE_AND_NOTES;
+        boolean hasNotes = known == Known.NOTES || known == Known.NOTES_AND_EFFORT || known == Known.PRESSURE_AND_NOTES;
         double noise = 1 + 0.01 * random.nextGaussian();
         Figure unknown = Figure.unknown("not logged");
         Optional<PedalFeel> feel = !hasNotes
                 ? Optional.empty()
-                : Optional.of(boils ? PedalFeel.LONG_SOFT : truth == Truth.PAD ? PedalFeel.HARD : PedalFeel.FIRM);
+                : Optional.of(
+                        boils
+                                ? PedalFeel.LONG_SOFT
+                                : truth == Truth.PAD && known != Known.NOTES_AND_EFFORT
+                                        ? PedalFeel.HARD
+                                        : PedalFeel.FIRM);
         return CauseReading.of(new CauseReading.Evidence(
                         hasPressure ? FadeMeasure.PER_BAR : FadeMeasure.BY_DECELERATION,
                         Figure.of((hasPressure ? friction : friction * pressure) * noise),
@@ -68,6 +75,7 @@ class CauseReadingTest {
                                 : unknown,
                         hasPressure ? Figure.of(30) : unknown,
                         feel,
+                        known == Known.NOTES_AND_EFFORT ? Optional.of(truth != Truth.PRESSED_LESS) : Optional.empty(),
                         truth == Truth.GRIP))
                 .cause();
     }
@@ -100,6 +108,15 @@ class CauseReadingTest {
         assertThat(table(Truth.FLUID, known, 1000)).containsOnlyKeys(FadeCause.FLUID);
         assertThat(table(Truth.BOTH, known, 1000)).containsOnlyKeys(FadeCause.BOTH);
         assertThat(table(Truth.PRESSED_LESS, known, 1000)).containsOnlyKeys(FadeCause.PRESSED_LESS);
+    }
+
+    /** Without pressure a noted effort tells fade from a driver who pressed less. */
+    @Test
+    void aNotedEffortStandsInForPressure() {
+        assertThat(table(Truth.PAD, Known.NOTES_AND_EFFORT, 1000)).containsOnlyKeys(FadeCause.PAD);
+        assertThat(table(Truth.PRESSED_LESS, Known.NOTES_AND_EFFORT, 1000))
+                .containsOnlyKeys(FadeCause.FADE_OR_LESS_PRESSURE);
+        assertThat(table(Truth.PAD, Known.NEITHER, 1000)).containsOnlyKeys(FadeCause.FADE_OR_LESS_PRESSURE);
     }
 
     public static void main(String[] arguments) {

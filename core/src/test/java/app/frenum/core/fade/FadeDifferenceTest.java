@@ -40,6 +40,7 @@ class FadeDifferenceTest {
                             Figure.of(50),
                             PedalCurve.none(),
                             Optional.empty(),
+                            Optional.empty(),
                             false);
                 })
                 .toList();

@@ -98,6 +98,7 @@ class FadeVectorsTest {
                 Figure.of(55),
                 new PedalCurve(List.of(), List.of()),
                 Optional.empty(),
+                Optional.empty(),
                 false);
     }
 

@@ -32,6 +32,7 @@ class LimitReadingTest {
                         Figure.of(50),
                         PedalCurve.none(),
                         Optional.empty(),
+                        Optional.empty(),
                         false))
                 .toList();
         return FadeStudy.of(stops, FadeReference.FIRST_THREE_IN_GATE, StartGate.OPEN);

@@ -2,6 +2,7 @@ package app.frenum.formats.sheet;
 
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
@@ -21,6 +22,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -224,7 +226,7 @@ public final class StopSheetReader {
                     text(SheetColumn.NOTE),
                     quantity(SheetColumn.SECONDS_AFTER_REST),
                     oneOf(SheetColumn.READ_ON, List.of("blackened", "bare", "probe")),
-                    oneOf(SheetColumn.PEDAL_EFFORT, List.of("light", "normal", "hard")),
+                    oneOf(SheetColumn.PEDAL_EFFORT, Arrays.stream(PedalEffort.values()).map(PedalEffort::label).toList()),
                     text(SheetColumn.PHASE));
         }
 

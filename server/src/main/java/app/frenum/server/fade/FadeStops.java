@@ -1,6 +1,7 @@
 package app.frenum.server.fade;
 
 import app.frenum.core.fade.FadeStop;
+import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
@@ -63,6 +64,7 @@ final class FadeStops {
                 Figure.unknown("no line pressure was logged"),
                 PedalCurve.none(),
                 feel(stop.pedalFeel()),
+                row.pedalEffort().flatMap(PedalEffort::named),
                 false);
     }
 

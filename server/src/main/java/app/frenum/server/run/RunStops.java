@@ -98,7 +98,7 @@ class RunStops {
                 last.decision().orElseThrow().by());
     }
 
-    /** Discs read by hand beside the logger: both tell of the same peaks. */
+    /** Discs read by hand beside the logger: both tell of the same peaks. Nobody said what was looked at, so it counts as bare metal. */
     private void keepPeaks(JudgedStop last) {
         HandReadings r = last.readings();
         Optional<Quantity> late = Optional.of(new Quantity(Math.round(r.lateS() * 10) / 10.0, Unit.SECONDS));
@@ -108,7 +108,7 @@ class RunStops {
                         last.id(),
                         new DiscReading(
                                 wheel,
-                                PeakSource.BLACKENED,
+                                PeakSource.BARE,
                                 Optional.empty(),
                                 Optional.of(value),
                                 late,
@@ -184,10 +184,7 @@ class RunStops {
                 Optional.empty(),
                 note(stop),
                 Optional.empty(),
-                // The card asks for the blackened patch.
-                r.peaks().isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(PeakSource.BLACKENED.name().toLowerCase(Locale.ROOT)),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
     }
