@@ -118,6 +118,7 @@ class FadeVectorsTest {
                     figure(in, "relTravel"),
                     Figure.of(30),
                     feel(in.path("pedal").asText()),
+                    Optional.empty(),
                     in.path("grip").asBoolean()));
             JsonNode out = v.get("out");
             // The vectors take an unknown pedal for a normal one; since then the handbook says that unknown is not

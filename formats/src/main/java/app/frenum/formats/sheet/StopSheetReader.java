@@ -1,8 +1,8 @@
 package app.frenum.formats.sheet;
 
 import app.frenum.core.compare.Instrument;
-import app.frenum.core.log.WheelPosition;
 import app.frenum.core.fade.PedalEffort;
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
@@ -226,7 +226,11 @@ public final class StopSheetReader {
                     text(SheetColumn.NOTE),
                     quantity(SheetColumn.SECONDS_AFTER_REST),
                     oneOf(SheetColumn.READ_ON, List.of("blackened", "bare", "probe")),
-                    oneOf(SheetColumn.PEDAL_EFFORT, Arrays.stream(PedalEffort.values()).map(PedalEffort::label).toList()),
+                    oneOf(
+                            SheetColumn.PEDAL_EFFORT,
+                            Arrays.stream(PedalEffort.values())
+                                    .map(PedalEffort::label)
+                                    .toList()),
                     text(SheetColumn.PHASE));
         }
 
