@@ -1,32 +1,33 @@
 package app.frenum.cli;
 
 import app.frenum.cli.FrenumCli.BadRequest;
-import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.Comparison;
-import app.frenum.core.compare.Instrument;
-import app.frenum.core.compare.LoggedStops;
 import app.frenum.core.compare.Margin;
-import app.frenum.core.compare.Side;
 import app.frenum.core.quantity.Dimension;
-import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.series.Driven;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.Fitted;
+import app.frenum.core.series.LikeStops;
+import app.frenum.core.series.StopByLogger;
 import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.MeasuredStop;
-import app.frenum.core.stop.StopKind;
 import app.frenum.formats.BadInput;
-import app.frenum.formats.sheet.SheetSides;
+import app.frenum.formats.sheet.SheetStops;
 import app.frenum.formats.sheet.StopSheet;
 import app.frenum.formats.sheet.StopSheetReader;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -81,7 +82,7 @@ final class CompareCommand implements Callable<Integer> {
         if (candidates.isEmpty()) {
             answer(out, sheetGroups(speed));
         } else {
-            answer(out, List.of(ComparedGroup.of(logSides(speed), this::margin)));
+            answer(out, List.of(logGroup(speed)));
         }
         out.flush();
         return FrenumCli.DONE;
@@ -122,11 +123,10 @@ final class CompareCommand implements Callable<Integer> {
                     .println("frenum: columns not known here were not read: " + String.join(", ", stops.leftOut()));
         }
         warnOfOtherSpeeds(stops, speed);
-        List<SheetSides.Group> groups = SheetSides.groups(stops, speed);
+        List<LikeStops> groups = LikeStops.toCompare(SheetStops.of(stops, speed));
         String name = baseline.get(0);
         List<String> configurations = groups.stream()
-                .flatMap(g -> g.sides().stream())
-                .map(Side::configuration)
+                .flatMap(g -> g.configurations().stream())
                 .distinct()
                 .toList();
         if (!configurations.contains(name)) {
@@ -137,8 +137,8 @@ final class CompareCommand implements Callable<Integer> {
             throw new BadRequest("%s holds only the baseline; there is nothing to compare it with".formatted(sheet));
         }
         List<ComparedGroup> compared = new ArrayList<>();
-        for (SheetSides.Group group : groups) {
-            compared.add(ComparedGroup.of(group, name, groups.size() > 1, this::margin));
+        for (LikeStops group : groups) {
+            compared.add(ComparedGroup.ofSheet(group, name, groups.size() > 1, this::margin));
         }
         return compared;
     }
@@ -155,56 +155,38 @@ final class CompareCommand implements Callable<Integer> {
         }
     }
 
-    private List<Side> logSides(Optional<Quantity> speed) throws IOException, BadRequest {
+    /** The baseline's logs, each a block, and every candidate's one. */
+    private ComparedGroup logGroup(Optional<Quantity> speed) throws IOException, BadRequest {
         AnalysisOptions options = Inputs.options(speed, basis.distanceBasis());
-        List<Side> sides = new ArrayList<>();
-        List<Path> baselineLogs = baseline.stream().map(Path::of).toList();
-        sides.add(logSide(baselineLogs, options));
-        for (Path candidate : candidates) {
-            sides.add(logSide(List.of(candidate), options));
+        List<DrivenStop> all = new ArrayList<>();
+        Map<String, Fitted> configurations = new LinkedHashMap<>();
+        configurations.put("baseline", fitted(Path.of(baseline.get(0))));
+        for (int block = 1; block <= baseline.size(); block++) {
+            all.addAll(logged(Path.of(baseline.get(block - 1)), "baseline", block, options));
         }
-        return sides;
+        for (int i = 0; i < candidates.size(); i++) {
+            String key = "candidate " + i;
+            configurations.put(key, fitted(candidates.get(i)));
+            all.addAll(logged(candidates.get(i), key, 1, options));
+        }
+        List<LikeStops> groups = LikeStops.toCompare(all);
+        LikeStops alike = groups.isEmpty() ? LikeStops.none(options.basis(), options.nominalSpeed()) : groups.get(0);
+        return ComparedGroup.of(alike, configurations, false, this::margin);
     }
 
-    private static Side logSide(List<Path> files, AnalysisOptions options) throws IOException, BadRequest {
-        List<ComparedStop> stops = new ArrayList<>();
-        for (int block = 1; block <= files.size(); block++) {
-            for (MeasuredStop s :
-                    Inputs.analyse(files.get(block - 1), options).analysis().stops()) {
-                if (s.kind() == StopKind.STOP) {
-                    stops.add(compared(s, block));
-                }
-            }
-        }
-        return new Side(
-                files.get(0).getFileName().toString(),
-                options.basis(),
-                options.nominalSpeed(),
-                Figure.unknown("the grade of the lane is not known"),
-                Map.of(),
-                Set.of(),
-                stops);
+    private static Fitted fitted(Path log) {
+        return Fitted.named(log.getFileName().toString());
     }
 
-    private static ComparedStop compared(MeasuredStop s, int block) {
-        Figure unknown = Figure.unknown("it was not recorded");
-        return LoggedStops.compared(
-                s,
-                false,
-                unknown,
-                unknown,
-                new ComparedStop.Circumstances(
-                        Optional.of(s.onsetSource().name()),
-                        Instrument.LOGGER,
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        block,
-                        s.gripLimited(),
-                        0,
-                        Optional.empty()));
+    private static List<DrivenStop> logged(Path file, String configuration, int block, AnalysisOptions options)
+            throws IOException, BadRequest {
+        List<MeasuredStop> measured = Inputs.analyse(file, options).analysis().stops();
+        return IntStream.range(0, measured.size())
+                .<DrivenStop>mapToObj(i -> new StopByLogger(
+                        Driven.bare(i + 1, configuration, block, options.nominalSpeed()),
+                        new UUID(0, block),
+                        measured.get(i)))
+                .toList();
     }
 
     private Margin margin(DistanceBasis of) throws BadRequest {

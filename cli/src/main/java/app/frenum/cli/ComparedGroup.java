@@ -4,11 +4,15 @@ import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Margin;
 import app.frenum.core.compare.Side;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.Fitted;
+import app.frenum.core.series.LikeStops;
 import app.frenum.core.stop.DistanceBasis;
-import app.frenum.formats.sheet.SheetSides;
-import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -18,7 +22,7 @@ import java.util.Optional;
  * @param comparisons none where the group has no baseline
  * @param group what they have in common; empty where the sheet has one group only
  */
-record ComparedGroup(List<Side> sides, List<Comparison> comparisons, Optional<SheetSides.Group> group) {
+record ComparedGroup(List<Side> sides, List<Comparison> comparisons, Optional<LikeStops> group) {
 
     /** What is worth having, on a basis. */
     @FunctionalInterface
@@ -26,23 +30,26 @@ record ComparedGroup(List<Side> sides, List<Comparison> comparisons, Optional<Sh
         Margin of(DistanceBasis basis) throws FrenumCli.BadRequest;
     }
 
-    static ComparedGroup of(List<Side> sides, Margins margins) throws FrenumCli.BadRequest {
-        return new ComparedGroup(sides, compared(sides, margins), Optional.empty());
+    static ComparedGroup ofSheet(LikeStops group, String baseline, boolean oneOfSeveral, Margins margins)
+            throws FrenumCli.BadRequest {
+        Map<String, Fitted> configurations = new LinkedHashMap<>();
+        group.configurations().stream()
+                .sorted(Comparator.comparing(n -> !n.equals(baseline)))
+                .forEach(n -> configurations.put(n, Fitted.named(n)));
+        ComparedGroup compared = of(group, configurations, oneOfSeveral, margins);
+        return configurations.containsKey(baseline)
+                ? compared
+                : new ComparedGroup(compared.sides(), List.of(), compared.group());
     }
 
-    static ComparedGroup of(SheetSides.Group group, String baseline, boolean oneOfSeveral, Margins margins)
+    /** @param configurations by their keys, the baseline first */
+    static ComparedGroup of(LikeStops group, Map<String, Fitted> configurations, boolean oneOfSeveral, Margins margins)
             throws FrenumCli.BadRequest {
-        List<Side> sides = new ArrayList<>(group.sides().stream()
-                .filter(s -> s.configuration().equals(baseline))
-                .toList());
-        boolean hasBaseline = !sides.isEmpty();
-        sides.addAll(group.sides().stream()
-                .filter(s -> !s.configuration().equals(baseline))
-                .toList());
-        return new ComparedGroup(
-                sides,
-                hasBaseline ? compared(sides, margins) : List.of(),
-                oneOfSeveral ? Optional.of(group) : Optional.empty());
+        Figure grade = Figure.unknown("the grade of the lane is not known");
+        List<Side> sides = configurations.entrySet().stream()
+                .map(e -> group.side(e.getKey(), e.getValue(), grade, false))
+                .toList();
+        return new ComparedGroup(sides, compared(sides, margins), oneOfSeveral ? Optional.of(group) : Optional.empty());
     }
 
     private static List<Comparison> compared(List<Side> sides, Margins margins) throws FrenumCli.BadRequest {

@@ -9,8 +9,8 @@ import app.frenum.core.compare.Side;
 import app.frenum.core.compare.Summary;
 import app.frenum.core.compare.WelchTest;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.LikeStops;
 import app.frenum.core.stop.DistanceBasis;
-import app.frenum.formats.sheet.SheetSides;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -39,8 +39,8 @@ final class ComparisonJson {
         json.put(
                 "nominalSpeedMps",
                 group.group().map(g -> g.nominalSpeed().orNull()).orElse(null));
-        json.put("phase", group.group().flatMap(SheetSides.Group::phase).orElse(null));
-        json.put("load", group.group().flatMap(SheetSides.Group::load).orElse(null));
+        json.put("phase", group.group().flatMap(LikeStops::phase).orElse(null));
+        json.put("load", group.group().flatMap(LikeStops::load).orElse(null));
         json.putAll(of(group.sides(), group.comparisons()));
         return json;
     }

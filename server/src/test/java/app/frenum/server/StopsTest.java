@@ -3,7 +3,11 @@ package app.frenum.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.frenum.formats.sheet.SheetSides;
+import app.frenum.core.compare.Side;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.Fitted;
+import app.frenum.core.series.LikeStops;
+import app.frenum.formats.sheet.SheetStops;
 import app.frenum.formats.sheet.StopSheetReader;
 import app.frenum.server.RunningServer.Answer;
 import java.net.URI;
@@ -160,16 +164,17 @@ class StopsTest {
                         HttpResponse.BodyHandlers.ofString());
         Path file = Files.createTempFile("sheet", ".csv");
         Files.writeString(file, csv.body());
-        var sides = SheetSides.groups(StopSheetReader.read(file), Optional.empty())
-                .get(0)
-                .sides();
+        LikeStops alike = LikeStops.toCompare(SheetStops.of(StopSheetReader.read(file), Optional.empty()))
+                .get(0);
+        String first = alike.configurations().get(0);
+        Side side = alike.side(first, Fitted.named(first), Figure.unknown("not asked"), false);
         double mean = server.get("/api/tests/" + test + "/comparison")
                 .get("sides")
                 .get(0)
                 .get("mean")
                 .get("value")
                 .asDouble();
-        assertThat(sides.get(0).summary().mean().value()).isCloseTo(mean, within(2e-3));
+        assertThat(side.summary().mean().value()).isCloseTo(mean, within(2e-3));
     }
 
     private JsonNode stops() {

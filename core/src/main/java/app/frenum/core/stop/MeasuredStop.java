@@ -84,6 +84,13 @@ public record MeasuredStop(
                 : uncertainty;
     }
 
+    /** What it counts as: the corrected distance; where that cannot be had, the distance as driven. */
+    public Figure countedDistance() {
+        boolean uncorrected = basis == DistanceBasis.ONSET_TO_REST
+                && (hasFlag(FlagCode.NO_NOMINAL) || hasFlag(FlagCode.ENTRY_SPEED_OUT));
+        return uncorrected ? distance : correctedDistance;
+    }
+
     public boolean hasFlag(FlagCode code) {
         return flags.stream().anyMatch(f -> f.code() == code);
     }

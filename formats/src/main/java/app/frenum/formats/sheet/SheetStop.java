@@ -2,13 +2,18 @@ package app.frenum.formats.sheet;
 
 import app.frenum.core.compare.HandMeasurement;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.series.Driven;
+import app.frenum.core.series.StopByHand;
+import app.frenum.core.series.Surroundings;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * One row of a stop sheet: a stop measured by hand, each value as it was written.
@@ -62,16 +67,49 @@ public record SheetStop(
         phase = phase == null ? Optional.empty() : phase;
     }
 
-    /** The measurement, with a nominal speed that stands in where the sheet has none of its own. */
-    public HandMeasurement measurement(Optional<Quantity> otherwise) {
+    /** Under what it was driven, as far as the row says so. */
+    public Surroundings surroundings() {
+        return new Surroundings(
+                load,
+                surface,
+                date,
+                driver,
+                direction,
+                figure(ambient, "ambient was not recorded"),
+                figure(tyrePressureFront, "tyre pressure was not recorded"));
+    }
+
+    /**
+     * The stop that the row tells of.
+     *
+     * @param driven as what; its nominal speed is the one that counts
+     * @param otherwiseLateS how long after rest its discs were read where the row does not say, s
+     */
+    public StopByHand stop(Driven driven, double otherwiseLateS) {
+        return new StopByHand(
+                driven,
+                measurement(driven.nominalSpeed(), driven.surroundings().surface()),
+                basis == DistanceBasis.TIME_ONLY ? time : distance,
+                inside(startTemperatures),
+                inside(endTemperatures),
+                readOn.map(word -> PeakSource.valueOf(word.toUpperCase(Locale.ROOT))),
+                secondsAfterRest.map(Quantity::inside).orElse(otherwiseLateS));
+    }
+
+    private static Map<WheelPosition, Double> inside(Map<WheelPosition, Quantity> read) {
+        return read.entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().inside()));
+    }
+
+    private HandMeasurement measurement(Figure nominal, Optional<String> drivenOn) {
         return new HandMeasurement(
                 basis,
                 instrument,
                 figure(distance, "no distance was measured"),
                 figure(time, "no time was taken"),
                 figure(entrySpeed, "entry speed was not recorded"),
-                figure(nominalSpeed.or(() -> otherwise), "no nominal speed was given"),
-                surface.filter(s -> s.toLowerCase(Locale.ROOT).contains("wet")).isPresent());
+                nominal,
+                drivenOn.filter(s -> s.toLowerCase(Locale.ROOT).contains("wet")).isPresent());
     }
 
     static Figure figure(Optional<Quantity> quantity, String whyNot) {

@@ -15,20 +15,24 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/stops/{id}")
 class StopController {
+    private final StopReader reader;
     private final StopService stops;
+    private final EdgeService edges;
 
-    StopController(StopService stops) {
+    StopController(StopReader reader, StopService stops, EdgeService edges) {
+        this.reader = reader;
         this.stops = stops;
+        this.edges = edges;
     }
 
     @GetMapping
     StopView stop(@PathVariable UUID id) {
-        return stops.stop(id);
+        return reader.stop(id);
     }
 
     @GetMapping("/trace")
     StopTrace trace(@PathVariable UUID id) {
-        return stops.trace(id);
+        return edges.trace(id);
     }
 
     @GetMapping("/edges")
@@ -36,16 +40,18 @@ class StopController {
             @PathVariable UUID id,
             @RequestParam(required = false) Double onsetS,
             @RequestParam(required = false) Double endS) {
-        return stops.tryEdges(id, onsetS, endS);
+        return edges.tryEdges(id, onsetS, endS);
     }
 
     @PostMapping("/edges")
-    StopView moveEdges(@PathVariable UUID id, @Valid @RequestBody Edges edges) {
-        return stops.moveEdges(id, edges);
+    StopView moveEdges(@PathVariable UUID id, @Valid @RequestBody Edges request) {
+        edges.moveEdges(id, request);
+        return reader.stop(id);
     }
 
     @PostMapping("/decisions")
     StopView decide(@PathVariable UUID id, @Valid @RequestBody DecisionRequest request) {
-        return stops.decide(id, request);
+        stops.decide(id, request);
+        return reader.stop(id);
     }
 }

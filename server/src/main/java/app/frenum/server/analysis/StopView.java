@@ -4,9 +4,7 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.sheet.SheetStop;
-import app.frenum.server.plan.Conditions;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -50,10 +48,4 @@ public record StopView(
         List<EdgeMove> moves,
         @Nullable String phase,
         @Nullable String pedalFeel,
-        @Nullable Double lateS) {
-
-    /** The load it was driven with: its own where it says so, else that of its series. */
-    public Optional<String> load(Conditions ofSeries) {
-        return Optional.ofNullable(byHand).flatMap(SheetStop::load).or(() -> Optional.ofNullable(ofSeries.load()));
-    }
-}
+        @Nullable Double lateS) {}

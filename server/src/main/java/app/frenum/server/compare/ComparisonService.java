@@ -1,6 +1,5 @@
 package app.frenum.server.compare;
 
-import app.frenum.core.compare.Alike;
 import app.frenum.core.compare.Check;
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.Comparison;
@@ -15,11 +14,11 @@ import app.frenum.core.compare.Summary;
 import app.frenum.core.compare.Trend;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.LikeStops;
 import app.frenum.core.stop.DistanceBasis;
-import app.frenum.core.stop.Validity;
-import app.frenum.server.analysis.LikeStops;
-import app.frenum.server.analysis.StopService;
-import app.frenum.server.analysis.StopView;
+import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopsChanged;
 import app.frenum.server.compare.ComparisonView.CheckView;
 import app.frenum.server.compare.ComparisonView.Mark;
@@ -31,18 +30,14 @@ import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
 import app.frenum.server.plan.PlannedStops;
-import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
-import app.frenum.server.plan.TestService;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,16 +50,14 @@ public class ComparisonService {
     private static final int SPEED_POINTS = 60;
     private static final int MOST_REMEMBERED = 500;
 
-    private final TestService tests;
     private final GarageService garage;
-    private final StopService stops;
+    private final StopReader stops;
     private final PlannedStops planned;
     private final Cache<Asked, ComparisonView> remembered =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
     private final AtomicLong changes = new AtomicLong();
 
-    ComparisonService(TestService tests, GarageService garage, StopService stops, PlannedStops planned) {
-        this.tests = tests;
+    ComparisonService(GarageService garage, StopReader stops, PlannedStops planned) {
         this.garage = garage;
         this.stops = stops;
         this.planned = planned;
@@ -99,65 +92,53 @@ public class ComparisonService {
     }
 
     private ComparisonView computed(Asked asked) {
-        TestDefinition test = tests.test(asked.testId());
-        List<SeriesView> series = tests.seriesOf(test.id());
-        Map<UUID, ConfigurationView> configurations = garage.byId(
-                series.stream().map(SeriesView::configurationId).distinct().toList());
-        List<StopView> all = stops.stopsOf(series.stream().map(SeriesView::id).toList(), test);
-        UUID baseline = asked.baselineId() != null ? asked.baselineId() : test.baselineConfigurationId();
-        List<ConfigurationView> order = series.stream()
-                .map(SeriesView::configurationId)
-                .distinct()
-                .map(configurations::get)
+        DrivenTest driven = stops.driven(asked.testId());
+        UUID baseline =
+                asked.baselineId() != null ? asked.baselineId() : driven.test().baselineConfigurationId();
+        List<ConfigurationView> order = driven.configurations().stream()
                 .sorted(Comparator.comparing(c -> c.id().equals(baseline) ? 0 : 1))
                 .toList();
-        TestSides maker = new TestSides(test, series, all);
-        Map<UUID, UUID> configurationOf =
-                series.stream().collect(Collectors.toMap(SeriesView::id, SeriesView::configurationId));
-        List<List<StopView>> groups =
-                new ArrayList<>(Alike.groups(all, s -> configurationOf.get(s.seriesId()), maker::alike));
-        groups.sort(LikeStops.order(test));
-        VehicleView vehicle = garage.vehicle(test.vehicleId());
-        // The plan counts the stops that the test asks for; what else was driven has no end planned.
-        Look look = new Look(asked.plannedEach());
-        List<StopView> first = groups.isEmpty() ? List.of() : groups.get(0);
-        List<ComparisonView> others = groups.stream()
-                .skip(1)
-                .map(g -> view(asked, test, vehicle, maker, order, configurationOf, g, Look.COMPLETE))
-                .toList();
-        return view(asked, test, vehicle, maker, order, configurationOf, first, look)
-                .with(others);
+        VehicleView vehicle = garage.vehicle(driven.test().vehicleId());
+        List<ComparisonView> groups = new ArrayList<>();
+        for (LikeStops group : driven.toCompare()) {
+            // The plan counts the stops that the test asks for; what else was driven has no end planned.
+            Look look = groups.isEmpty() ? new Look(asked.plannedEach()) : Look.COMPLETE;
+            groups.add(view(new Compared(driven.test(), vehicle, order, asked.includeStruckOut()), group, look));
+        }
+        return groups.get(0).with(groups.subList(1, groups.size()));
     }
 
-    /** One group of stops that are alike. */
-    private ComparisonView view(
-            Asked asked,
-            TestDefinition test,
-            VehicleView vehicle,
-            TestSides maker,
-            List<ConfigurationView> order,
-            Map<UUID, UUID> configurationOf,
-            List<StopView> group,
-            Look look) {
-        List<Side> sides = new ArrayList<>();
+    /** What all groups of a test have in common. */
+    private record Compared(
+            TestDefinition test, VehicleView vehicle, List<ConfigurationView> order, boolean includeStruckOut) {
+        Side side(LikeStops group, ConfigurationView configuration) {
+            Figure grade = test.grade() == null
+                    ? Figure.unknown("the grade of the lane is not known")
+                    : Figure.of(test.grade());
+            return group.side(
+                    DrivenTest.key(configuration),
+                    DrivenTest.fitted(configuration, order.get(0)),
+                    grade,
+                    includeStruckOut);
+        }
+    }
+
+    private static ComparisonView view(Compared all, LikeStops group, Look look) {
+        List<Side> sides = all.order().stream().map(c -> all.side(group, c)).toList();
         List<SideView> views = new ArrayList<>();
-        for (ConfigurationView c : order) {
-            List<StopView> own = group.stream()
-                    .filter(s -> c.id().equals(configurationOf.get(s.seriesId())))
-                    .toList();
-            Side side = maker.side(c, order.get(0), own, asked.includeStruckOut());
-            sides.add(side);
-            views.add(sideView(c, side, own, asked.includeStruckOut()));
+        for (int i = 0; i < sides.size(); i++) {
+            ConfigurationView c = all.order().get(i);
+            views.add(sideView(c, sides.get(i), group.of(DrivenTest.key(c)), all.includeStruckOut()));
         }
         return new ComparisonView(
-                test.id(),
-                views.isEmpty() ? test.basis() : views.get(0).basis(),
-                maker.nominalOf(group),
-                maker.phaseOf(group),
-                vehicle.spec().figure(VehicleField.LENGTH).orNull(),
-                vehicle.spec().figure(VehicleField.WIDTH).orNull(),
+                all.test().id(),
+                views.isEmpty() ? group.basis() : views.get(0).basis(),
+                group.nominalSpeed().value(),
+                group.phase().orElse(null),
+                all.vehicle().spec().figure(VehicleField.LENGTH).orNull(),
+                all.vehicle().spec().figure(VehicleField.WIDTH).orNull(),
                 views,
-                pairs(order, sides, test, look),
+                pairs(all.order(), sides, all.test(), look),
                 List.of());
     }
 
@@ -174,7 +155,7 @@ public class ComparisonService {
         return pairs;
     }
 
-    private static SideView sideView(ConfigurationView c, Side side, List<StopView> stops, boolean includeStruckOut) {
+    private static SideView sideView(ConfigurationView c, Side side, List<DrivenStop> stops, boolean includeStruckOut) {
         Summary s = side.summary();
         Trend trend = Trend.of(side.values());
         boolean drawable = s.n() > 0 && side.basis() != DistanceBasis.TIME_ONLY;
@@ -205,23 +186,14 @@ public class ComparisonService {
                 drawable ? Comparisons.speedAlong(side, SPEED_POINTS) : new double[0][]);
     }
 
-    private static Mark mark(StopView v, boolean includeStruckOut) {
-        MarkStatus status = v.struckOut() && !includeStruckOut
-                ? MarkStatus.STRUCK_OUT
-                : v.validity() == Validity.REPEAT ? MarkStatus.REPEAT : MarkStatus.COUNTS;
+    private static Mark mark(DrivenStop stop, boolean includeStruckOut) {
+        MarkStatus status = MarkStatus.valueOf(stop.status(includeStruckOut).name());
         String why = switch (status) {
-            case STRUCK_OUT -> v.decisions().get(v.decisions().size() - 1).reason();
-            case REPEAT ->
-                v.measured() == null
-                        ? "entry speed out"
-                        : v.measured().flags().stream()
-                                .filter(f -> f.code().validity() == Validity.REPEAT)
-                                .map(f -> f.message())
-                                .findFirst()
-                                .orElse("");
+            case STRUCK_OUT -> stop.driven().struckOut().orElse("");
+            case REPEAT -> stop.whyRepeat().orElse("");
             case COUNTS -> "";
         };
-        return new Mark(v.id(), v.number(), v.value().value(), status, why);
+        return new Mark(stop.driven().id(), stop.driven().number(), stop.value().value(), status, why);
     }
 
     private static Pair pair(UUID id, Comparison c, Side baseline, Side candidate) {

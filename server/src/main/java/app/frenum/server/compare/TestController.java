@@ -1,7 +1,7 @@
 package app.frenum.server.compare;
 
 import app.frenum.formats.sheet.StopSheetWriter;
-import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanService;
@@ -30,7 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 class TestController {
     private final TestService tests;
     private final GarageService garage;
-    private final StopService stops;
+    private final StopReader stops;
     private final PlanService plans;
     private final ComparisonService comparisons;
     private final TestListService list;
@@ -38,7 +38,7 @@ class TestController {
     TestController(
             TestService tests,
             GarageService garage,
-            StopService stops,
+            StopReader stops,
             PlanService plans,
             ComparisonService comparisons,
             TestListService list) {

@@ -2,7 +2,7 @@ package app.frenum.server.compare;
 
 import app.frenum.core.compare.Verdict;
 import app.frenum.server.analysis.StopCount;
-import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 class TestListService {
     private final TestService tests;
     private final GarageService garage;
-    private final StopService stops;
+    private final StopReader stops;
     private final ComparisonService comparisons;
     private final KeptVerdictRepository kept;
     private final PlannedStops planned;
@@ -34,7 +34,7 @@ class TestListService {
     TestListService(
             TestService tests,
             GarageService garage,
-            StopService stops,
+            StopReader stops,
             ComparisonService comparisons,
             KeptVerdictRepository kept,
             PlannedStops planned,

@@ -9,7 +9,7 @@ import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
-import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.disc.DiscService;
 import app.frenum.server.disc.LadderView;
@@ -33,10 +33,10 @@ class DemoDiscs {
     private static final double BARE_READS = 0.74;
 
     private final TestService tests;
-    private final StopService stops;
+    private final StopReader stops;
     private final DiscService discs;
 
-    DemoDiscs(TestService tests, StopService stops, DiscService discs) {
+    DemoDiscs(TestService tests, StopReader stops, DiscService discs) {
         this.tests = tests;
         this.stops = stops;
         this.discs = discs;

@@ -5,6 +5,7 @@ import app.frenum.core.stop.DistanceBasis;
 import app.frenum.formats.BadInput;
 import app.frenum.server.FrenumProperties;
 import app.frenum.server.analysis.DecisionRequest;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.device.DeviceKind;
@@ -64,6 +65,7 @@ class DemoLoader implements ApplicationRunner {
     private final FrenumProperties properties;
     private final TestService tests;
     private final StopService stops;
+    private final StopReader reader;
     private final ImportService imports;
     private final GarageService garage;
     private final LaneService lanes;
@@ -75,6 +77,7 @@ class DemoLoader implements ApplicationRunner {
             FrenumProperties properties,
             TestService tests,
             StopService stops,
+            StopReader reader,
             ImportService imports,
             GarageService garage,
             LaneService lanes,
@@ -84,6 +87,7 @@ class DemoLoader implements ApplicationRunner {
         this.properties = properties;
         this.tests = tests;
         this.stops = stops;
+        this.reader = reader;
         this.imports = imports;
         this.garage = garage;
         this.lanes = lanes;
@@ -239,7 +243,7 @@ class DemoLoader implements ApplicationRunner {
 
     private void strikeOutEarlyBraking() {
         UUID last = tests.seriesOf(LOGGED_TEST).get(1).id();
-        StopView early = stops.stopsOf(LOGGED_TEST).stream()
+        StopView early = reader.stopsOf(LOGGED_TEST).stream()
                 .filter(s -> s.seriesId().equals(last) && s.number() == EARLY_STOP)
                 .findFirst()
                 .orElseThrow();

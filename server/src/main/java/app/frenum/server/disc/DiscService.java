@@ -5,7 +5,7 @@ import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.Ladder;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.server.Raced;
-import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
 import java.util.Collection;
@@ -29,7 +29,7 @@ public class DiscService {
     private final LadderRepository ladders;
     private final DiscReadingRepository readings;
     private final AirFlowRepository airFlows;
-    private final StopService stops;
+    private final StopReader stops;
     private final GarageService garage;
     private final JsonMapper json;
 
@@ -37,7 +37,7 @@ public class DiscService {
             LadderRepository ladders,
             DiscReadingRepository readings,
             AirFlowRepository airFlows,
-            StopService stops,
+            StopReader stops,
             GarageService garage,
             JsonMapper json) {
         this.ladders = ladders;

@@ -10,25 +10,19 @@ import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.server.analysis.LikeStops;
-import app.frenum.server.analysis.StopService;
-import app.frenum.server.analysis.StopView;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.LikeStops;
+import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.compare.FluidSigns;
 import app.frenum.server.garage.ConfigurationView;
-import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
-import app.frenum.server.plan.SeriesView;
-import app.frenum.server.plan.TestDefinition;
-import app.frenum.server.plan.TestService;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,84 +31,38 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class FadeService implements FluidSigns {
-    private final TestService tests;
-    private final StopService stops;
-    private final GarageService garage;
+    private final StopReader stops;
     private final PlanService plans;
     private final ProcedureService procedures;
 
-    FadeService(
-            TestService tests,
-            StopService stops,
-            GarageService garage,
-            PlanService plans,
-            ProcedureService procedures) {
-        this.tests = tests;
+    FadeService(StopReader stops, PlanService plans, ProcedureService procedures) {
         this.stops = stops;
-        this.garage = garage;
         this.plans = plans;
         this.procedures = procedures;
     }
 
     /** The fade of a test. */
     FadeView fade(UUID testId, FadeReference reference) {
-        TestDefinition test = tests.test(testId);
-        List<SeriesView> series = tests.seriesOf(testId);
-        List<StopView> all = series.stream()
-                .flatMap(s -> stops.stopsOf(List.of(s.id()), test).stream())
-                .toList();
-        Driven driven = new Driven(series, garage);
+        DrivenTest driven = stops.driven(testId);
         Optional<Procedure> procedure = procedure(testId);
         Asked asked = new Asked(
                 reference,
                 procedure.map(FadeService::gate).orElse(StartGate.OPEN),
                 procedure.map(Procedure::limits).orElse(List.of()));
-        List<List<StopView>> groups = LikeStops.throughPhases(test, series, all);
-        return groups.isEmpty()
-                ? new FadeView(reference, test.nominalSpeed().inside(), null, List.of(), List.of())
-                : view(groups.get(0), driven, asked)
-                        .with(groups.stream()
-                                .skip(1)
-                                .map(g -> view(g, driven, asked.fromAnotherSpeed()))
-                                .toList());
+        List<FadeView> groups = new ArrayList<>();
+        for (LikeStops group : driven.throughPhases()) {
+            groups.add(view(group, driven.configurations(), groups.isEmpty() ? asked : asked.fromAnotherSpeed()));
+        }
+        return groups.get(0).with(groups.subList(1, groups.size()));
     }
 
-    private static FadeView view(List<StopView> alike, Driven driven, Asked asked) {
+    private static FadeView view(LikeStops group, List<ConfigurationView> configurations, Asked asked) {
         List<FadeView.FadeSide> sides = new ArrayList<>();
-        for (ConfigurationView c : driven.configurations()) {
-            List<StopView> own = alike.stream().filter(s -> driven.isOf(s, c)).toList();
-            sides.add(side(c, own, asked, sides.stream().findFirst()));
+        for (ConfigurationView c : configurations) {
+            sides.add(side(c, group.of(DrivenTest.key(c)), asked, sides.stream().findFirst()));
         }
-        StopView any = alike.get(0);
         return new FadeView(
-                asked.reference(), any.nominalMps(), driven.load(any).orElse(null), sides, List.of());
-    }
-
-    /** Which configuration and load a stop was driven with. */
-    private record Driven(Map<UUID, SeriesView> series, List<ConfigurationView> configurations) {
-        Driven(List<SeriesView> series, GarageService garage) {
-            this(
-                    series.stream().collect(Collectors.toMap(SeriesView::id, Function.identity())),
-                    inOrder(
-                            series.stream()
-                                    .map(SeriesView::configurationId)
-                                    .distinct()
-                                    .toList(),
-                            garage));
-        }
-
-        private static List<ConfigurationView> inOrder(List<UUID> ids, GarageService garage) {
-            Map<UUID, ConfigurationView> known = garage.byId(ids);
-            return ids.stream().map(known::get).toList();
-        }
-
-        boolean isOf(StopView stop, ConfigurationView configuration) {
-            return series.get(stop.seriesId()).configurationId().equals(configuration.id());
-        }
-
-        Optional<String> load(StopView stop) {
-            return stop.load(series.get(stop.seriesId()).conditions());
-        }
+                asked.reference(), group.nominalSpeed().value(), group.load().orElse(null), sides, List.of());
     }
 
     @Override
@@ -142,16 +90,15 @@ public class FadeService implements FluidSigns {
     }
 
     private static FadeView.FadeSide side(
-            ConfigurationView configuration, List<StopView> all, Asked asked, Optional<FadeView.FadeSide> first) {
-        List<StopView> kept = all.stream().filter(s -> !s.struckOut()).toList();
-        List<StopView> read =
-                kept.stream().filter(s -> !LikeStops.isAtAnotherSpeed(s)).toList();
-        FadeStudy study = FadeStudy.of(read.stream().map(FadeStops::of).toList(), asked.reference(), asked.gate());
+            ConfigurationView configuration, List<DrivenStop> all, Asked asked, Optional<FadeView.FadeSide> first) {
+        List<DrivenStop> kept = all.stream().filter(s -> !s.isStruckOut()).toList();
+        List<DrivenStop> read = kept.stream().filter(s -> !s.isAtAnotherSpeed()).toList();
+        FadeStudy study = FadeStudy.of(read.stream().map(DrivenStop::faded).toList(), asked.reference(), asked.gate());
         return new FadeView.FadeSide(
                 configuration.id(),
                 configuration.label(),
                 study,
-                read.stream().map(StopView::id).toList(),
+                read.stream().map(s -> s.driven().id()).toList(),
                 all.size() - kept.size(),
                 kept.size() - read.size(),
                 study.cause().cause().label(),

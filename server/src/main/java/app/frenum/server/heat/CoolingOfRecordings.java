@@ -1,18 +1,19 @@
 package app.frenum.server.heat;
 
 import app.frenum.core.heat.CoolDowns;
-import app.frenum.server.analysis.StopService;
-import app.frenum.server.analysis.StopView;
+import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.plan.LearntCooling;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -24,10 +25,10 @@ class CoolingOfRecordings implements LearntCooling {
     private static final int NEWEST_SERIES = 4;
 
     private final TestService tests;
-    private final StopService stops;
+    private final StopReader stops;
     private final DiscTraces traces;
 
-    CoolingOfRecordings(TestService tests, StopService stops, DiscTraces traces) {
+    CoolingOfRecordings(TestService tests, StopReader stops, DiscTraces traces) {
         this.tests = tests;
         this.stops = stops;
         this.traces = traces;
@@ -36,16 +37,17 @@ class CoolingOfRecordings implements LearntCooling {
     @Override
     @Transactional(readOnly = true)
     public Optional<Learnt> of(UUID vehicleId) {
-        Map<UUID, TestDefinition> own = tests.tests().stream()
+        Set<UUID> own = tests.tests().stream()
                 .filter(t -> t.vehicleId().equals(vehicleId))
-                .collect(Collectors.toMap(TestDefinition::id, Function.identity()));
-        List<SeriesView> series = tests.allSeries().stream()
-                .filter(s -> own.containsKey(s.testId()))
-                .toList();
+                .map(TestDefinition::id)
+                .collect(Collectors.toSet());
+        List<SeriesView> series =
+                tests.allSeries().stream().filter(s -> own.contains(s.testId())).toList();
         List<CoolDowns.CoolDown> downs = new ArrayList<>();
+        Map<UUID, DrivenTest> read = new HashMap<>();
         series.stream().skip(Math.max(0, series.size() - NEWEST_SERIES)).forEach(s -> {
-            List<StopView> driven = stops.stopsOf(List.of(s.id()), own.get(s.testId()));
-            traces.read(s, driven, new ArrayList<>(), downs);
+            DrivenTest driven = read.computeIfAbsent(s.testId(), stops::driven);
+            traces.read(s, driven.of(s), new ArrayList<>(), downs);
         });
         double[] rolling = taus(downs, d -> !d.stood());
         double[] standing = taus(downs, CoolDowns.CoolDown::stood);

@@ -5,7 +5,8 @@ import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.WheelPosition;
-import app.frenum.server.analysis.StopView;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.StopByLogger;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.recording.RecordingService;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What disc sensors recorded over a series, thinned for drawing, and the cool-downs in it. */
@@ -48,13 +50,14 @@ class DiscTraces {
 
     /** Reads the recordings of one series, in order. */
     void read(
-            SeriesView series, List<StopView> stops, List<HeatView.TraceView> traces, List<CoolDowns.CoolDown> downs) {
-        Map<UUID, List<StopView>> byRecording = new LinkedHashMap<>();
-        stops.stream()
-                .filter(s -> s.measured() != null)
-                .forEach(s -> byRecording
-                        .computeIfAbsent(s.recordingId(), k -> new ArrayList<>())
-                        .add(s));
+            SeriesView series,
+            List<DrivenStop> stops,
+            List<HeatView.TraceView> traces,
+            List<CoolDowns.CoolDown> downs) {
+        Map<UUID, List<StopByLogger>> byRecording = stops.stream()
+                .filter(StopByLogger.class::isInstance)
+                .map(StopByLogger.class::cast)
+                .collect(Collectors.groupingBy(StopByLogger::recordingId, LinkedHashMap::new, Collectors.toList()));
         byRecording.forEach((id, own) -> {
             Key key = new Key(
                     id,
@@ -70,10 +73,10 @@ class DiscTraces {
         });
     }
 
-    private static List<HeatView.MarkView> marks(List<StopView> stops) {
+    private static List<HeatView.MarkView> marks(List<StopByLogger> stops) {
         return stops.stream()
                 .map(s -> new HeatView.MarkView(
-                        s.number(), s.measured().onsetS(), s.measured().endS()))
+                        s.driven().number(), s.measured().onsetS(), s.measured().endS()))
                 .toList();
     }
 

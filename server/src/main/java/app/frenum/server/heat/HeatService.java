@@ -18,12 +18,12 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.LikeStops;
 import app.frenum.core.stop.DistanceBasis;
-import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
-import app.frenum.server.analysis.LikeStops;
-import app.frenum.server.analysis.StopService;
-import app.frenum.server.analysis.StopView;
+import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.disc.DiscReadingView;
 import app.frenum.server.disc.DiscService;
 import app.frenum.server.disc.LadderView;
@@ -33,8 +33,6 @@ import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.plan.SeriesView;
-import app.frenum.server.plan.TestDefinition;
-import app.frenum.server.plan.TestService;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,8 +53,7 @@ public class HeatService {
     /** Where cooling is shown for: standing, and the speeds that laps and lanes are driven at. */
     private static final List<Double> SPEEDS_MPS = List.of(0.0, 50 / 3.6, 100 / 3.6, 150 / 3.6);
 
-    private final TestService tests;
-    private final StopService stops;
+    private final StopReader stops;
     private final GarageService garage;
     private final PlanService plans;
     private final DiscTraces traces;
@@ -64,14 +61,12 @@ public class HeatService {
     private final ProcedureService procedures;
 
     HeatService(
-            TestService tests,
-            StopService stops,
+            StopReader stops,
             GarageService garage,
             PlanService plans,
             DiscTraces traces,
             DiscService discs,
             ProcedureService procedures) {
-        this.tests = tests;
         this.stops = stops;
         this.garage = garage;
         this.plans = plans;
@@ -80,36 +75,34 @@ public class HeatService {
         this.procedures = procedures;
     }
 
-    /** One configuration with its stops, block after block. */
-    private record Side(ConfigurationView configuration, List<SeriesView> series, Map<UUID, List<StopView>> stops) {
-        List<StopView> counted() {
-            return series.stream()
-                    .flatMap(s -> stops.get(s.id()).stream())
-                    .filter(s -> !s.struckOut())
-                    .toList();
-        }
-    }
-
     /**
      * The heat of a test.
      *
      * @param wantedTroughC for the answer of how far to open the duct; null for none
      */
     HeatView heat(UUID testId, Double wantedTroughC) {
-        TestDefinition test = tests.test(testId);
-        VehicleSpec vehicle = garage.vehicle(test.vehicleId()).spec();
+        DrivenTest driven = stops.driven(testId);
+        VehicleSpec vehicle = garage.vehicle(driven.test().vehicleId()).spec();
         Optional<PlanRequest> plan = Optional.ofNullable(plans.plan(testId).plan());
-        List<Side> sides = sides(testId, test);
-        Like like = like(test, sides);
-        List<HeatView.HeatSide> views =
-                sides.stream().map(s -> view(s, like, vehicle, plan)).toList();
+        LikeStops like = driven.throughPhases().get(0);
+        Set<UUID> averaged = like.stops().stream()
+                .filter(s -> !s.isStruckOut() && !s.isAtAnotherSpeed())
+                .map(s -> s.driven().id())
+                .collect(Collectors.toSet());
+        List<HeatView.HeatSide> views = driven.configurations().stream()
+                .map(c -> view(c, driven, averaged, vehicle, plan))
+                .toList();
+        long counted = driven.stops().stream().filter(s -> !s.isStruckOut()).count();
         return new HeatView(
                 views,
-                discs.airFlows(sides.stream().map(s -> s.configuration().id()).toList()),
+                discs.airFlows(driven.configurations().stream()
+                        .map(ConfigurationView::id)
+                        .toList()),
                 plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
                 plan.flatMap(this::gate).orElse(null),
-                like.view(),
-                blocking(sides, views, wantedTroughC));
+                new HeatView.Averaged(
+                        like.nominalSpeed().value(), like.load().orElse(null), (int) counted - averaged.size()),
+                blocking(driven.configurations(), views, wantedTroughC));
     }
 
     /** The gate of the procedure's first stops that have one; warming snubs have their own, which is nobody's question. */
@@ -124,58 +117,19 @@ public class HeatService {
                 .findFirst();
     }
 
-    private List<Side> sides(UUID testId, TestDefinition test) {
-        Map<UUID, List<SeriesView>> byConfiguration = new LinkedHashMap<>();
-        tests.seriesOf(testId)
-                .forEach(s -> byConfiguration
-                        .computeIfAbsent(s.configurationId(), k -> new ArrayList<>())
-                        .add(s));
-        Map<UUID, ConfigurationView> known = garage.byId(List.copyOf(byConfiguration.keySet()));
-        List<Side> sides = new ArrayList<>();
-        byConfiguration.forEach((id, series) -> {
-            Map<UUID, List<StopView>> own = new LinkedHashMap<>();
-            series.forEach(s -> own.put(s.id(), stops.stopsOf(List.of(s.id()), test)));
-            sides.add(new Side(known.get(id), series, own));
-        });
-        return sides;
-    }
-
-    /** The stops that means are taken over, and how that is said. */
-    private record Like(Set<UUID> stops, HeatView.Averaged view) {
-        boolean has(StopView stop) {
-            return stops.contains(stop.id());
-        }
-    }
-
-    private static Like like(TestDefinition test, List<Side> sides) {
-        List<SeriesView> series =
-                sides.stream().flatMap(s -> s.series().stream()).toList();
-        List<StopView> all = sides.stream().flatMap(s -> s.counted().stream()).toList();
-        List<StopView> first =
-                LikeStops.throughPhases(test, series, all).stream().findFirst().orElse(List.of()).stream()
-                        .filter(s -> !LikeStops.isAtAnotherSpeed(s))
-                        .toList();
-        Optional<StopView> any = first.stream().findFirst();
-        String load = any.flatMap(stop -> stop.load(series.stream()
-                        .filter(s -> s.id().equals(stop.seriesId()))
-                        .findFirst()
-                        .orElseThrow()
-                        .conditions()))
-                .orElse(null);
-        return new Like(
-                first.stream().map(StopView::id).collect(Collectors.toSet()),
-                new HeatView.Averaged(
-                        any.map(StopView::nominalMps).orElse(test.nominalSpeed().inside()),
-                        load,
-                        all.size() - first.size()));
-    }
-
-    private HeatView.HeatSide view(Side side, Like like, VehicleSpec vehicle, Optional<PlanRequest> plan) {
+    private HeatView.HeatSide view(
+            ConfigurationView configuration,
+            DrivenTest driven,
+            Set<UUID> averaged,
+            VehicleSpec vehicle,
+            Optional<PlanRequest> plan) {
+        List<DrivenStop> counted = driven.counted(configuration);
         Map<WheelPosition, HeatView.CoolingView> cooling = new LinkedHashMap<>();
         List<CoolDowns.CoolDown> downs = new ArrayList<>();
         List<HeatView.TraceView> drawn = new ArrayList<>();
-        for (SeriesView series : side.series()) {
-            traces.read(series, side.stops().get(series.id()), drawn, downs);
+        List<SeriesView> series = driven.seriesOf(configuration);
+        for (SeriesView one : series) {
+            traces.read(one, driven.of(one), drawn, downs);
         }
         Map<WheelPosition, HeatView.CoolingView> standing = new LinkedHashMap<>();
         for (WheelPosition w : WheelPosition.values()) {
@@ -184,16 +138,18 @@ public class HeatService {
         }
         Figure mass = mass(vehicle, plan);
         Map<UUID, List<DiscReadingView>> beside =
-                discs.of(side.counted().stream().map(StopView::id).toList());
+                discs.of(counted.stream().map(s -> s.driven().id()).toList());
         HeatStops reader = new HeatStops(
-                mass, new Regimes(tau(cooling, vehicle), front(standing)), ambient(side), beside, ladders());
+                mass, new Regimes(tau(cooling, vehicle), front(standing)), ambient(series), beside, ladders());
         HeatStudy study = HeatStudy.of(
-                side.counted().stream().map(s -> reader.of(s, like.has(s))).toList(),
+                counted.stream()
+                        .map(s -> reader.of(s, averaged.contains(s.driven().id())))
+                        .toList(),
                 new HeatStudy.Layout(
                         vehicle.figure(VehicleField.FRONT_DISC_MASS),
                         vehicle.figure(VehicleField.REAR_DISC_MASS),
                         vehicle.brakeForceShare()));
-        Optional<HeatView.Band> band = band(side.configuration());
+        Optional<HeatView.Band> band = band(configuration);
         SpeedCooling law = SpeedCooling.of(downs.stream()
                 .filter(d -> d.wheel().isFront()
                         && !d.stood()
@@ -203,52 +159,51 @@ public class HeatService {
                         d.meanMps().value(), d.fit().tauS().value()))
                 .toList());
         return new HeatView.HeatSide(
-                side.configuration().id(),
-                side.configuration().label(),
+                configuration.id(),
+                configuration.label(),
                 band.orElse(null),
-                fluid(side.configuration()).orElse(null),
+                fluid(configuration).orElse(null),
                 band.map(b -> PadWindow.of(work(study), b.fromC(), b.toC())).orElse(null),
                 study,
                 cooling,
                 standing,
                 SPEEDS_MPS.stream().map(law::at).toList(),
                 drawn,
-                side.counted().stream()
-                        .map(s -> new HeatView.StopRef(s.id(), s.number(), blockOf(side, s)))
+                counted.stream()
+                        .map(s -> new HeatView.StopRef(
+                                s.driven().id(), s.driven().number(), s.driven().block()))
                         .toList(),
-                readings(side, beside),
-                stopping(side.counted().stream().filter(like::has).toList(), study));
-    }
-
-    private static int blockOf(Side side, StopView stop) {
-        return side.series().stream()
-                .filter(s -> s.id().equals(stop.seriesId()))
-                .findFirst()
-                .orElseThrow()
-                .block();
+                readings(counted, beside),
+                stopping(
+                        counted.stream()
+                                .filter(s -> averaged.contains(s.driven().id()))
+                                .toList(),
+                        study));
     }
 
     private Map<UUID, Ladder> ladders() {
         return discs.ladders().stream().collect(Collectors.toMap(LadderView::id, LadderView::ladder));
     }
 
-    private static List<HeatView.ReadingView> readings(Side side, Map<UUID, List<DiscReadingView>> beside) {
-        return side.counted().stream()
-                .flatMap(s -> beside.getOrDefault(s.id(), List.of()).stream()
-                        .map(r -> new HeatView.ReadingView(r.id(), s.id(), s.number(), r.reading())))
+    private static List<HeatView.ReadingView> readings(
+            List<DrivenStop> counted, Map<UUID, List<DiscReadingView>> beside) {
+        return counted.stream()
+                .flatMap(s -> beside.getOrDefault(s.driven().id(), List.of()).stream()
+                        .map(r -> new HeatView.ReadingView(
+                                r.id(), s.driven().id(), s.driven().number(), r.reading())))
                 .toList();
     }
 
-    private static HeatView.StoppingView stopping(List<StopView> counted, HeatStudy study) {
-        List<StopView> stopped = counted.stream()
-                .filter(s -> s.validity() != Validity.REPEAT && isDistance(s))
+    private static HeatView.StoppingView stopping(List<DrivenStop> counted, HeatStudy study) {
+        List<DrivenStop> stopped = counted.stream()
+                .filter(s -> s.validity() != Validity.REPEAT && s.isStop() && s.basis() != DistanceBasis.TIME_ONLY)
                 .toList();
-        Summary distances = summary(stopped.stream().map(StopView::value));
+        Summary distances = summary(stopped.stream().map(DrivenStop::value));
         return new HeatView.StoppingView(
                 distances.n(),
                 distances.mean(),
                 distances.halfWidth95(),
-                summary(stopped.stream().map(StopView::entrySpeed)).mean(),
+                summary(stopped.stream().map(DrivenStop::entrySpeed)).mean(),
                 summary(study.stops().stream().filter(HeatStudy.Stop::averaged).map(HeatStudy.Stop::energyJ))
                         .mean());
     }
@@ -256,12 +211,6 @@ public class HeatService {
     private static Summary summary(Stream<Figure> figures) {
         return Summary.of(
                 figures.filter(Figure::isKnown).mapToDouble(Figure::value).toArray());
-    }
-
-    private static boolean isDistance(StopView s) {
-        return s.measured() != null
-                ? s.measured().kind() == StopKind.STOP
-                : s.byHand().basis() != DistanceBasis.TIME_ONLY;
     }
 
     private static Figure mass(VehicleSpec vehicle, Optional<PlanRequest> plan) {
@@ -289,8 +238,8 @@ public class HeatService {
         return front(fitted).orElse(vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S));
     }
 
-    private static double ambient(Side side) {
-        Double measured = side.series().get(0).conditions().ambientC();
+    private static double ambient(List<SeriesView> series) {
+        Double measured = series.get(0).conditions().ambientC();
         return measured == null ? Cooling.USUAL_AMBIENT_C : measured;
     }
 
@@ -335,10 +284,11 @@ public class HeatService {
     }
 
     /** Trough and peak over the opening of the ducts, where three configurations have different ones. */
-    private static HeatView.Blocking blocking(List<Side> sides, List<HeatView.HeatSide> views, Double wantedC) {
+    private static HeatView.Blocking blocking(
+            List<ConfigurationView> sides, List<HeatView.HeatSide> views, Double wantedC) {
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
-            Part ducts = sides.get(i).configuration().spec().parts().get(Slot.DUCTS);
+            Part ducts = sides.get(i).spec().parts().get(Slot.DUCTS);
             Quantity opening = ducts == null ? null : ducts.figures().get(PartField.OPENING);
             List<HeatStudy.Stop> own = views.get(i).study().stops().stream()
                     .filter(HeatStudy.Stop::averaged)

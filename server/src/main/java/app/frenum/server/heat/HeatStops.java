@@ -11,12 +11,12 @@ import app.frenum.core.heat.PeakSource;
 import app.frenum.core.heat.Regimes;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
-import app.frenum.server.analysis.StopView;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.StopByHand;
 import app.frenum.server.disc.DiscReadingView;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -54,10 +54,11 @@ final class HeatStops {
     }
 
     /** @param averaged whether means are taken over it */
-    HeatStudy.Stop of(StopView stop, boolean averaged) {
+    HeatStudy.Stop of(DrivenStop stop, boolean averaged) {
         Map<WheelPosition, HeatStudy.Disc> seen = new EnumMap<>(WheelPosition.class);
         for (WheelPosition w : WheelPosition.values()) {
-            Figure trough = trough(stop, w);
+            Double start = stop.startC().get(w);
+            Figure trough = start == null ? Figure.unknown("not read before the stop") : Figure.of(start);
             List<PeakClue> clues = clues(stop, w);
             if (trough.isKnown() || !clues.isEmpty()) {
                 PeakBelief peak =
@@ -65,51 +66,34 @@ final class HeatStops {
                 seen.put(w, new HeatStudy.Disc(trough, peak));
             }
         }
-        double exit = stop.measured() == null ? 0 : stop.measured().exitSpeed().orElse(0);
-        Figure energy =
-                massKg.isKnown() ? stop.entrySpeed().map(v -> DiscRise.energyJ(massKg.value(), v, exit)) : massKg;
-        return new HeatStudy.Stop(stop.number(), energy, averaged, seen);
+        Figure energy = massKg.isKnown()
+                ? stop.entrySpeed().map(v -> DiscRise.energyJ(massKg.value(), v, stop.exitSpeed()))
+                : massKg;
+        return new HeatStudy.Stop(stop.driven().number(), energy, averaged, seen);
     }
 
-    private static Figure trough(StopView stop, WheelPosition w) {
-        Double sensed = stop.measured() == null
-                ? null
-                : stop.measured().startTemperatures().get(w);
-        var read =
-                stop.byHand() == null ? null : stop.byHand().startTemperatures().get(w);
-        return sensed != null
-                ? Figure.of(sensed)
-                : read != null ? Figure.of(read.inside()) : Figure.unknown("not read before the stop");
-    }
-
-    private List<PeakClue> clues(StopView stop, WheelPosition w) {
+    private List<PeakClue> clues(DrivenStop stop, WheelPosition w) {
         List<PeakClue> clues = new ArrayList<>();
-        Double sensed = stop.measured() == null
-                ? null
-                : stop.measured().peakTemperatures().get(w);
-        if (sensed != null) {
-            clues.add(PeakClue.sensed(sensed));
+        stop.logged()
+                .map(m -> m.peakTemperatures().get(w))
+                .map(PeakClue::sensed)
+                .ifPresent(clues::add);
+        if (stop instanceof StopByHand byHand && byHand.readC().containsKey(w)) {
+            // Bare metal, which is known least well, where nobody wrote down what the thermometer looked at.
+            clues.add(PeakClue.read(
+                    byHand.readOn().orElse(PeakSource.BARE),
+                    Optional.empty(),
+                    byHand.readC().get(w),
+                    byHand.lateS(),
+                    cooling,
+                    ambientC));
         }
-        var read =
-                stop.byHand() == null ? null : stop.byHand().endTemperatures().get(w);
-        if (read != null) {
-            double lateS = stop.lateS() == null ? 0 : stop.lateS();
-            clues.add(PeakClue.read(lookedAt(stop), Optional.empty(), read.inside(), lateS, cooling, ambientC));
-        }
-        for (DiscReadingView r : beside.getOrDefault(stop.id(), List.of())) {
+        for (DiscReadingView r : beside.getOrDefault(stop.driven().id(), List.of())) {
             if (r.reading().wheel() == w) {
                 clues.add(clue(r.reading()));
             }
         }
         return clues;
-    }
-
-    /** What the thermometer looked at; bare metal, which is known least well, where nobody wrote it down. */
-    private static PeakSource lookedAt(StopView stop) {
-        return stop.byHand()
-                .readOn()
-                .map(word -> PeakSource.valueOf(word.toUpperCase(Locale.ROOT)))
-                .orElse(PeakSource.BARE);
     }
 
     private PeakClue clue(DiscReading reading) {

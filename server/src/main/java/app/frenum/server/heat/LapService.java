@@ -11,14 +11,15 @@ import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.StopByLogger;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
-import app.frenum.server.analysis.StopService;
-import app.frenum.server.analysis.StopView;
+import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.StopReader;
+import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.SeriesView;
-import app.frenum.server.plan.TestDefinition;
-import app.frenum.server.plan.TestService;
 import app.frenum.server.recording.RecordingService;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,6 +29,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,45 +40,41 @@ class LapService {
     /** Fewer brakings than this are no laps worth looking for. */
     private static final int FEWEST_BRAKINGS = 6;
 
-    private final TestService tests;
-    private final StopService stops;
+    private final StopReader stops;
     private final GarageService garage;
     private final RecordingService recordings;
 
-    LapService(TestService tests, StopService stops, GarageService garage, RecordingService recordings) {
-        this.tests = tests;
+    LapService(StopReader stops, GarageService garage, RecordingService recordings) {
         this.stops = stops;
         this.garage = garage;
         this.recordings = recordings;
     }
 
     LapsView laps(UUID testId) {
-        TestDefinition test = tests.test(testId);
-        VehicleSpec vehicle = garage.vehicle(test.vehicleId()).spec();
+        DrivenTest driven = stops.driven(testId);
+        VehicleSpec vehicle = garage.vehicle(driven.test().vehicleId()).spec();
         List<LapsView.DrivenLaps> all = new ArrayList<>();
-        for (SeriesView series : tests.seriesOf(testId)) {
-            String name = garage.byId(List.of(series.configurationId()))
-                    .get(series.configurationId())
-                    .label();
-            brakings(series, test).forEach((recording, brakings) -> {
-                if (isTrack(brakings)) {
-                    all.add(driven(recording, series, name, brakings, vehicle));
-                }
-            });
+        for (ConfigurationView c : driven.configurations()) {
+            for (SeriesView series : driven.seriesOf(c)) {
+                brakings(driven.of(series)).forEach((recording, brakings) -> {
+                    if (isTrack(brakings)) {
+                        all.add(driven(recording, series, c.label(), brakings, vehicle));
+                    }
+                });
+            }
         }
         return new LapsView(all);
     }
 
-    private Map<UUID, List<MeasuredStop>> brakings(SeriesView series, TestDefinition test) {
-        Map<UUID, List<MeasuredStop>> byRecording = new LinkedHashMap<>();
-        for (StopView s : stops.stopsOf(List.of(series.id()), test)) {
-            if (!s.struckOut() && s.measured() != null) {
-                byRecording
-                        .computeIfAbsent(s.recordingId(), k -> new ArrayList<>())
-                        .add(s.measured());
-            }
-        }
-        return byRecording;
+    private static Map<UUID, List<MeasuredStop>> brakings(List<DrivenStop> series) {
+        return series.stream()
+                .filter(s -> !s.isStruckOut())
+                .filter(StopByLogger.class::isInstance)
+                .map(StopByLogger.class::cast)
+                .collect(Collectors.groupingBy(
+                        StopByLogger::recordingId,
+                        LinkedHashMap::new,
+                        Collectors.mapping(StopByLogger::measured, Collectors.toList())));
     }
 
     /** A car that mostly comes to rest is on a test lane, not on a circuit. */

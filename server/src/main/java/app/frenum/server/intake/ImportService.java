@@ -16,6 +16,8 @@ import app.frenum.formats.sheet.SheetStop;
 import app.frenum.formats.sheet.StopSheet;
 import app.frenum.formats.sheet.StopSheetReader;
 import app.frenum.server.Raced;
+import app.frenum.server.analysis.StopOptions;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
@@ -64,6 +66,7 @@ public class ImportService {
     private final GarageService garage;
     private final TestService tests;
     private final StopService stops;
+    private final StopReader reader;
     private final RecordingService recordings;
     private final JsonMapper json;
     private final Clock clock;
@@ -77,6 +80,7 @@ public class ImportService {
             GarageService garage,
             TestService tests,
             StopService stops,
+            StopReader reader,
             RecordingService recordings,
             JsonMapper json,
             Clock clock) {
@@ -87,6 +91,7 @@ public class ImportService {
         this.garage = garage;
         this.tests = tests;
         this.stops = stops;
+        this.reader = reader;
         this.recordings = recordings;
         this.json = json;
         this.clock = clock;
@@ -121,12 +126,12 @@ public class ImportService {
         StagedImport s = staged.findById(id).orElseThrow(() -> Problem.notFound("The file"));
         AnalysisOptions options = testId == null
                 ? AnalysisOptions.onset(AnalysisOptions.noNominal())
-                : StopService.optionsOf(tests.test(testId));
+                : StopOptions.of(tests.test(testId));
         AlreadyIn already = recordings
                 .withBytes(s.file().sha256())
                 .map(r -> new AlreadyIn(
                         r.id(),
-                        stops.testOfRecording(r.id()).orElse(null),
+                        reader.testOfRecording(r.id()).orElse(null),
                         r.file().name()))
                 .orElse(null);
         return s.kind() == Kind.LOG
@@ -259,8 +264,8 @@ public class ImportService {
         try (LogFile log = read(id, rows -> {})) {
             // Reading the samples for the analysis and storing them take about as long: two cores do both at once.
             Log beside = log.spool().asLog();
-            CompletableFuture<LogAnalysis> analysing = CompletableFuture.supplyAsync(
-                    () -> LogAnalysis.of(beside, log.health(), StopService.optionsOf(test)));
+            CompletableFuture<LogAnalysis> analysing =
+                    CompletableFuture.supplyAsync(() -> LogAnalysis.of(beside, log.health(), StopOptions.of(test)));
             recordings.save(id, file, log);
             LogAnalysis analysis = joined(analysing);
             recordings.setFindings(id, analysis.calibration(), analysis.health());

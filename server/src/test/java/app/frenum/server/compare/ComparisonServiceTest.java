@@ -10,15 +10,16 @@ import static org.mockito.Mockito.when;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
-import app.frenum.server.analysis.StopService;
+import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopsChanged;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
 import app.frenum.server.plan.PlannedStops;
 import app.frenum.server.plan.TestDefinition;
-import app.frenum.server.plan.TestService;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -26,52 +27,54 @@ import org.junit.jupiter.api.Test;
 /** Comparing reads every stop of a test, which is slow; the answer is kept while it holds. */
 class ComparisonServiceTest {
     private final UUID test = UUID.randomUUID();
-    private final TestService tests = mock();
     private final GarageService garage = mock();
-    private final StopService stops = mock();
+    private final StopReader stops = mock();
     private final PlannedStops planned = mock();
-    private final ComparisonService service = new ComparisonService(tests, garage, stops, planned);
+    private final ComparisonService service = new ComparisonService(garage, stops, planned);
 
     @BeforeEach
     void anEmptyTest() {
-        when(tests.test(test))
-                .thenReturn(new TestDefinition(
-                        test,
-                        UUID.randomUUID(),
-                        "?",
-                        "",
-                        null,
-                        new Quantity(90, Unit.KILOMETRES_PER_HOUR),
-                        DistanceBasis.ONSET_TO_REST,
-                        1,
-                        false,
-                        null,
-                        LocalDate.EPOCH));
-        when(tests.seriesOf(test)).thenReturn(List.of());
+        when(stops.driven(test)).thenReturn(nothing());
         when(garage.vehicle(any())).thenReturn(new VehicleView(UUID.randomUUID(), "Estate", "", null, 0));
+    }
+
+    private DrivenTest nothing() {
+        TestDefinition asked = new TestDefinition(
+                test,
+                UUID.randomUUID(),
+                "?",
+                "",
+                null,
+                new Quantity(90, Unit.KILOMETRES_PER_HOUR),
+                DistanceBasis.ONSET_TO_REST,
+                1,
+                false,
+                null,
+                LocalDate.EPOCH);
+        return new DrivenTest(asked, List.of(), List.of(), List.of(), Map.of());
     }
 
     @Test
     void readsTheStopsOnceUntilTheyChange() {
         service.compare(test, null, false);
         service.compare(test, null, false);
-        verify(stops, times(1)).stopsOf(any(), any());
+        verify(stops, times(1)).driven(any());
         service.forget(new StopsChanged(UUID.randomUUID()));
         service.compare(test, null, false);
-        verify(stops, times(1)).stopsOf(any(), any());
+        verify(stops, times(1)).driven(any());
         service.forget(new StopsChanged(test));
         service.compare(test, null, false);
-        verify(stops, times(2)).stopsOf(any(), any());
+        verify(stops, times(2)).driven(any());
     }
 
     @Test
     void doesNotKeepAnAnswerThatWasReadWhileTheStopsChanged() {
-        when(stops.stopsOf(any(), any())).thenAnswer(call -> {
+        when(stops.driven(any())).thenAnswer(call -> {
             service.forget(new StopsChanged(test));
-            return List.of();
+            return nothing();
         });
         service.compare(test, null, false);
         assertThat(service.compare(test, null, false).sides()).isEmpty();
-        verify(stops, times(2)).stopsOf(any(), any());
+        verify(stops, times(2)).driven(any());
     }
 }

@@ -1,6 +1,5 @@
 package app.frenum.core.procedure.run;
 
-import app.frenum.core.compare.LoggedStops;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.Phase;
@@ -51,7 +50,7 @@ record StopJudge(RunState run) {
                 seen.startC(),
                 peaks(readings, driven.restAtS()),
                 corrected(
-                        logged.map(l -> LoggedStops.value(l.measured()))
+                        logged.map(l -> l.measured().countedDistance())
                                 .orElseGet(() ->
                                         StopRules.measurement(readings, asked).value()),
                         flags),

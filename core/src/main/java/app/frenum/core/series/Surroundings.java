@@ -1,0 +1,46 @@
+package app.frenum.core.series;
+
+import app.frenum.core.quantity.Figure;
+import java.util.Optional;
+
+/**
+ * Under what a stop was driven; empty or unknown where nobody wrote it down.
+ *
+ * @param load load state
+ * @param surface dry, damp or wet
+ * @param day the date
+ * @param driver who drove
+ * @param direction along the lane
+ * @param ambientC °C
+ * @param tyrePressureBar front, bar
+ */
+public record Surroundings(
+        Optional<String> load,
+        Optional<String> surface,
+        Optional<String> day,
+        Optional<String> driver,
+        Optional<String> direction,
+        Figure ambientC,
+        Figure tyrePressureBar) {
+    /** Nobody wrote anything down. */
+    public static final Surroundings UNKNOWN = new Surroundings(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Figure.unknown("ambient was not recorded"),
+            Figure.unknown("tyre pressure was not recorded"));
+
+    /** These, and where they are not known those. */
+    public Surroundings or(Surroundings those) {
+        return new Surroundings(
+                load.or(those::load),
+                surface.or(those::surface),
+                day.or(those::day),
+                driver.or(those::driver),
+                direction.or(those::direction),
+                ambientC.isKnown() ? ambientC : those.ambientC,
+                tyrePressureBar.isKnown() ? tyrePressureBar : those.tyrePressureBar);
+    }
+}

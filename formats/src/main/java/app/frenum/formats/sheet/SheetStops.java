@@ -1,0 +1,65 @@
+package app.frenum.formats.sheet;
+
+import app.frenum.core.fade.PedalEffort;
+import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.series.Driven;
+import app.frenum.core.series.DrivenStop;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/** The stops that a sheet by itself tells of, where nothing else is known of their test. */
+public final class SheetStops {
+    private SheetStops() {}
+
+    /** In the order of the rows; each series of a configuration is a block. */
+    public static List<DrivenStop> of(StopSheet sheet, Optional<Quantity> nominalOtherwise) {
+        Map<Long, Integer> order = orderOfDriving(sheet.stops());
+        Map<String, List<String>> blocks = sheet.stops().stream()
+                .collect(Collectors.groupingBy(
+                        SheetStop::configuration, Collectors.mapping(SheetStop::series, Collectors.toList())));
+        blocks.replaceAll((configuration, series) -> series.stream().distinct().toList());
+        return IntStream.range(0, sheet.stops().size())
+                .mapToObj(i -> {
+                    SheetStop row = sheet.stops().get(i);
+                    int block = blocks.get(row.configuration()).indexOf(row.series()) + 1;
+                    return stop(row, i + 1, block, order.get(row.line()), nominalOtherwise);
+                })
+                .toList();
+    }
+
+    private static DrivenStop stop(
+            SheetStop row, int place, int block, int order, Optional<Quantity> nominalOtherwise) {
+        Driven driven = new Driven(
+                new UUID(0, row.line()),
+                row.stop().orElse(place),
+                row.configuration(),
+                block,
+                order,
+                SheetStop.figure(row.nominalSpeed().or(() -> nominalOtherwise), "no nominal speed was given"),
+                row.phase(),
+                row.surroundings(),
+                row.pedalFeel().flatMap(PedalFeel::named),
+                row.pedalEffort().flatMap(PedalEffort::named),
+                row.struckOut() ? row.reason().or(() -> Optional.of("struck out on the sheet")) : Optional.empty());
+        return row.stop(driven, 0);
+    }
+
+    /** By line of the file: people write rows as they drive; days come before that. */
+    private static Map<Long, Integer> orderOfDriving(List<SheetStop> stops) {
+        List<SheetStop> sorted = stops.stream()
+                .sorted(Comparator.comparing((SheetStop s) -> s.date().orElse("")))
+                .toList();
+        Map<Long, Integer> order = new HashMap<>();
+        for (int i = 0; i < sorted.size(); i++) {
+            order.put(sorted.get(i).line(), i + 1);
+        }
+        return order;
+    }
+}

@@ -1,0 +1,131 @@
+package app.frenum.server.analysis;
+
+import app.frenum.core.stop.LogAnalysis;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.StopTrace;
+import app.frenum.server.Raced;
+import app.frenum.server.plan.TestService;
+import app.frenum.server.problem.Problem;
+import app.frenum.server.recording.RecordingService;
+import app.frenum.server.recording.RecordingService.Opened;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Where logged stops begin and end: tried, set by hand, drawn. What was measured first is never changed, only added to. */
+@Service
+@Raced
+@Transactional
+class EdgeService {
+    /** Between onset and end, s. */
+    private static final double SHORTEST_S = 0.1;
+    /** How far an onset may be moved, s. */
+    private static final double FURTHEST_S = 5;
+
+    private final StopRepository stops;
+    private final MeasurementRepository measurements;
+    private final TestService tests;
+    private final RecordingService recordings;
+    private final JsonMapper json;
+    private final ApplicationEventPublisher events;
+
+    EdgeService(
+            StopRepository stops,
+            MeasurementRepository measurements,
+            TestService tests,
+            RecordingService recordings,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
+        this.stops = stops;
+        this.measurements = measurements;
+        this.tests = tests;
+        this.recordings = recordings;
+        this.json = json;
+        this.events = events;
+    }
+
+    /** What the stop would measure between other edges; nothing is kept. */
+    @Transactional(readOnly = true)
+    public MeasuredStop tryEdges(UUID id, @Nullable Double onsetS, @Nullable Double endS) {
+        return remeasured(entity(id), onsetS, endS);
+    }
+
+    /** Keeps other edges beside the automatic ones. */
+    public void moveEdges(UUID id, Edges edges) {
+        Stop stop = entity(id);
+        if (measurements.existsById(edges.requestId())) {
+            return;
+        }
+        MeasuredStop measured = remeasured(stop, edges.onsetS(), edges.endS());
+        int sequence = measurements.findByStopIdInOrderBySequence(List.of(id)).size();
+        measurements.save(new Measurement(
+                edges.requestId(),
+                id,
+                sequence,
+                edges.onsetS(),
+                edges.endS(),
+                edges.by(),
+                edges.why(),
+                json.writeValueAsString(measured)));
+        events.publishEvent(new StopsChanged(tests.series(stop.seriesId()).testId()));
+    }
+
+    private Stop entity(UUID id) {
+        Stop stop = stops.findById(id).orElseThrow(() -> Problem.notFound("The stop"));
+        if (stop.recordingId() == null) {
+            throw Problem.invalid("onsetS", "The stop was measured by hand; it has no log whose edges could be moved.");
+        }
+        return stop;
+    }
+
+    private MeasuredStop remeasured(Stop stop, @Nullable Double onsetS, @Nullable Double endS) {
+        MeasuredStop automatic = figures(measured(stop).get(0));
+        Opened opened = recordings.open(stop.recordingId());
+        double onset = onsetS == null ? automatic.onsetS() : onsetS;
+        double end = endS == null ? automatic.endS() : endS;
+        boolean sane = onset < end - SHORTEST_S
+                && end <= opened.log().durationS()
+                && Math.abs(onset - automatic.onsetS()) <= FURTHEST_S;
+        if (!sane) {
+            throw Problem.invalid(
+                    "onsetS",
+                    "The onset must lie within 5 s of %.2f s and at least 0.1 s before the end, and the end within the log."
+                            .formatted(automatic.onsetS()));
+        }
+        return LogAnalysis.measure(
+                opened.log(),
+                opened.calibration(),
+                opened.health(),
+                StopOptions.of(stop, tests.test(tests.series(stop.seriesId()).testId())),
+                automatic.brake(),
+                optional(onsetS),
+                optional(endS));
+    }
+
+    private List<Measurement> measured(Stop stop) {
+        return measurements.findByStopIdInOrderBySequence(List.of(stop.id()));
+    }
+
+    private MeasuredStop figures(Measurement m) {
+        return json.readValue(m.figures(), MeasuredStop.class);
+    }
+
+    private static OptionalDouble optional(@Nullable Double x) {
+        return x == null ? OptionalDouble.empty() : OptionalDouble.of(x);
+    }
+
+    /** The curves of a stop between its current edges. */
+    @Transactional(readOnly = true)
+    public StopTrace trace(UUID id) {
+        Stop stop = entity(id);
+        List<Measurement> all = measured(stop);
+        MeasuredStop current = figures(all.get(all.size() - 1));
+        Opened opened = recordings.open(stop.recordingId());
+        return StopTrace.of(opened.log(), opened.calibration(), current.onsetS(), current.endS());
+    }
+}

@@ -1,0 +1,108 @@
+package app.frenum.server.analysis;
+
+import app.frenum.core.fade.PedalEffort;
+import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.series.Driven;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.StopByLogger;
+import app.frenum.core.series.Surroundings;
+import app.frenum.core.stop.MeasuredStop;
+import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.plan.Conditions;
+import app.frenum.server.plan.SeriesView;
+import app.frenum.server.plan.TestDefinition;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A stop as its rows keep it, read.
+ *
+ * @param row the sheet's; null when logged
+ * @param measured between the automatic edges, then between each that a person set; empty when measured by hand
+ * @param figures what the newest of them says; null when measured by hand
+ * @param decisions every strike-out and return, oldest first
+ */
+record KeptStop(
+        Stop stop,
+        @Nullable SheetStop row,
+        List<Measurement> measured,
+        @Nullable MeasuredStop figures,
+        List<Decision> decisions) {
+
+    static KeptStop read(Stop stop, List<Measurement> measured, List<StrikeOut> decided, JsonMapper json) {
+        List<Decision> decisions = decided.stream().map(StrikeOut::decision).toList();
+        if (stop.byHand() != null) {
+            return new KeptStop(stop, json.readValue(stop.byHand(), SheetStop.class), List.of(), null, decisions);
+        }
+        Measurement newest = measured.get(measured.size() - 1);
+        return new KeptStop(stop, null, measured, json.readValue(newest.figures(), MeasuredStop.class), decisions);
+    }
+
+    boolean isStruckOut() {
+        return !decisions.isEmpty() && decisions.get(decisions.size() - 1).struckOut();
+    }
+
+    /** Whether a person moved an edge. */
+    boolean isMoved() {
+        return !measured.isEmpty()
+                && (newest().handOnset().isPresent() || newest().handEnd().isPresent());
+    }
+
+    Measurement newest() {
+        return measured.get(measured.size() - 1);
+    }
+
+    /** Where it began by its own word, else where the test asks for. */
+    double nominalMps(TestDefinition test) {
+        return Optional.ofNullable(row)
+                .flatMap(SheetStop::nominalSpeed)
+                .map(Quantity::inside)
+                .or(() -> Optional.ofNullable(stop.nominalMps()))
+                .orElse(test.nominalSpeed().inside());
+    }
+
+    /**
+     * @param order place in the order of driving; 0 where nobody asks
+     * @param tellPhase whether the phase of a run tells it from the test's other stops
+     */
+    DrivenStop driven(TestDefinition test, SeriesView series, int order, boolean tellPhase) {
+        Optional<SheetStop> byHand = Optional.ofNullable(row);
+        Surroundings ofSeries = surroundings(series.conditions());
+        Driven as = new Driven(
+                stop.id(),
+                stop.number(),
+                series.configurationId().toString(),
+                series.block(),
+                order,
+                Figure.of(nominalMps(test)),
+                byHand.flatMap(SheetStop::phase)
+                        .or(() -> Optional.ofNullable(stop.phase()).filter(p -> tellPhase)),
+                byHand.map(r -> r.surroundings().or(ofSeries)).orElse(ofSeries),
+                byHand.map(SheetStop::pedalFeel)
+                        .orElse(Optional.ofNullable(stop.pedalFeel()))
+                        .flatMap(PedalFeel::named),
+                byHand.flatMap(SheetStop::pedalEffort).flatMap(PedalEffort::named),
+                isStruckOut() ? Optional.of(decisions.get(decisions.size() - 1).reason()) : Optional.empty());
+        double lateS = stop.lateS() == null ? 0 : stop.lateS();
+        return row != null ? row.stop(as, lateS) : new StopByLogger(as, stop.recordingId(), figures);
+    }
+
+    private static Surroundings surroundings(Conditions c) {
+        return new Surroundings(
+                Optional.ofNullable(c.load()),
+                Optional.ofNullable(c.surface()),
+                Optional.ofNullable(c.drivenOn()),
+                Optional.ofNullable(c.driver()),
+                Optional.ofNullable(c.direction()),
+                known(c.ambientC(), Surroundings.UNKNOWN.ambientC()),
+                known(c.tyrePressureFrontBar(), Surroundings.UNKNOWN.tyrePressureBar()));
+    }
+
+    private static Figure known(@Nullable Double value, Figure otherwise) {
+        return value == null ? otherwise : Figure.of(value);
+    }
+}
