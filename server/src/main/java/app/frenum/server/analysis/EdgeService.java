@@ -1,5 +1,6 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.log.Calibration;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopTrace;
@@ -62,16 +63,13 @@ class EdgeService {
             return;
         }
         MeasuredStop measured = remeasured(stop, edges.onsetS(), edges.endS());
-        int sequence = measurements.findByStopIdInOrderBySequence(List.of(id)).size();
-        measurements.save(new Measurement(
-                edges.requestId(),
+        List<Measurement> before = measured(stop);
+        measurements.save(Measurement.moved(
                 id,
-                sequence,
-                edges.onsetS(),
-                edges.endS(),
-                edges.by(),
-                edges.why(),
-                json.writeValueAsString(measured)));
+                before.size(),
+                edges,
+                json.writeValueAsString(measured),
+                before.get(0).calibration()));
         events.publishEvent(new StopsChanged(tests.series(stop.seriesId()).testId()));
     }
 
@@ -84,7 +82,8 @@ class EdgeService {
     }
 
     private MeasuredStop remeasured(Stop stop, @Nullable Double onsetS, @Nullable Double endS) {
-        MeasuredStop automatic = figures(measured(stop).get(0));
+        Measurement first = measured(stop).get(0);
+        MeasuredStop automatic = figures(first);
         Opened opened = recordings.open(stop.recordingId());
         double onset = onsetS == null ? automatic.onsetS() : onsetS;
         double end = endS == null ? automatic.endS() : endS;
@@ -99,7 +98,7 @@ class EdgeService {
         }
         return LogAnalysis.measure(
                 opened.log(),
-                opened.calibration(),
+                calibration(first, opened),
                 opened.health(),
                 StopOptions.of(stop, tests.test(tests.series(stop.seriesId()).testId())),
                 automatic.brake(),
@@ -115,6 +114,13 @@ class EdgeService {
         return json.readValue(m.figures(), MeasuredStop.class);
     }
 
+    /** What the stop was measured with; the recording's own where that was not kept. */
+    private Calibration calibration(Measurement first, Opened opened) {
+        return first.calibration() == null
+                ? opened.calibration()
+                : json.readValue(first.calibration(), Calibration.class);
+    }
+
     private static OptionalDouble optional(@Nullable Double x) {
         return x == null ? OptionalDouble.empty() : OptionalDouble.of(x);
     }
@@ -126,6 +132,6 @@ class EdgeService {
         List<Measurement> all = measured(stop);
         MeasuredStop current = figures(all.get(all.size() - 1));
         Opened opened = recordings.open(stop.recordingId());
-        return StopTrace.of(opened.log(), opened.calibration(), current.onsetS(), current.endS());
+        return StopTrace.of(opened.log(), calibration(all.get(0), opened), current.onsetS(), current.endS());
     }
 }

@@ -5,6 +5,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What a logged stop measures between its edges: the automatic ones first, then each that a person set. */
 @Entity
@@ -21,26 +22,37 @@ class Measurement extends Row {
     private String movedBy;
     private String why;
     private String figures;
+    private String calibration;
 
     protected Measurement() {}
 
-    Measurement(
-            UUID id,
-            UUID stopId,
-            int sequence,
-            Double handOnsetS,
-            Double handEndS,
-            String movedBy,
-            String why,
-            String figures) {
+    private Measurement(UUID id, UUID stopId, String figures, @Nullable String calibration) {
         super(id);
         this.stopId = stopId;
-        this.sequence = sequence;
-        this.handOnsetS = handOnsetS;
-        this.handEndS = handEndS;
-        this.movedBy = movedBy;
-        this.why = why;
         this.figures = figures;
+        this.calibration = calibration;
+    }
+
+    /** Between the edges that were found. */
+    static Measurement automatic(UUID stopId, String figures, String calibration) {
+        return new Measurement(UUID.randomUUID(), stopId, figures, calibration);
+    }
+
+    /** Between edges of which a person set one or both. */
+    static Measurement moved(UUID stopId, int sequence, Edges edges, String figures, @Nullable String calibration) {
+        Measurement m = new Measurement(edges.requestId(), stopId, figures, calibration);
+        m.sequence = sequence;
+        m.handOnsetS = edges.onsetS();
+        m.handEndS = edges.endS();
+        m.movedBy = edges.by();
+        m.why = edges.why();
+        return m;
+    }
+
+    /** What it was measured with, as JSON; null of those that were kept before that was. */
+    @Nullable
+    String calibration() {
+        return calibration;
     }
 
     UUID stopId() {

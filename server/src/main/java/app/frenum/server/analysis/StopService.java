@@ -1,5 +1,6 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.log.Calibration;
 import app.frenum.core.procedure.run.LoggedStop;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
@@ -50,12 +51,11 @@ public class StopService {
     }
 
     /** Adds stops of a recording to a series, in order. */
-    public void addLogged(UUID seriesId, UUID recordingId, List<MeasuredStop> measured) {
+    public void addLogged(UUID seriesId, UUID recordingId, Calibration calibration, List<MeasuredStop> measured) {
         int number = highestNumber(seriesId);
         for (MeasuredStop m : measured) {
             Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, ++number, recordingId, null));
-            measurements.save(new Measurement(
-                    UUID.randomUUID(), stop.id(), 0, null, null, null, null, json.writeValueAsString(m)));
+            keep(stop.id(), m, calibration);
         }
         changed(seriesId);
     }
@@ -117,16 +117,13 @@ public class StopService {
         stop.beside(beside);
         stops.save(stop);
         // By now the log goes on beyond the rest, so that the discs' peaks are in it, which were still to come then.
-        MeasuredStop whole = remeasured(stop, logged);
-        measurements.save(
-                new Measurement(UUID.randomUUID(), id, 0, null, null, null, null, json.writeValueAsString(whole)));
+        keep(id, remeasured(stop, logged), logged.calibration());
         struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
         changed(seriesId);
     }
 
     private MeasuredStop remeasured(Stop stop, LoggedStop logged) {
         Opened opened = recordings.open(logged.recordingId());
-        recordings.setCalibration(logged.recordingId(), logged.calibration());
         return LogAnalysis.measure(
                 opened.log(),
                 logged.calibration(),
@@ -135,6 +132,11 @@ public class StopService {
                 logged.measured().brake(),
                 OptionalDouble.empty(),
                 OptionalDouble.empty());
+    }
+
+    private void keep(UUID stopId, MeasuredStop measured, Calibration calibration) {
+        measurements.save(
+                Measurement.automatic(stopId, json.writeValueAsString(measured), json.writeValueAsString(calibration)));
     }
 
     private int highestNumber(UUID seriesId) {

@@ -282,7 +282,7 @@ public class ImportService {
                 SeriesView series = series(test, p.configuration(), p.changed(), p.block(), request.conditions());
                 bySeries.computeIfAbsent(series.id(), k -> new ArrayList<>()).add(found.get(p.stop() - 1));
             }
-            bySeries.forEach((series, own) -> stops.addLogged(series, id, own));
+            bySeries.forEach((series, own) -> stops.addLogged(series, id, analysis.calibration(), own));
         } catch (IllegalArgumentException e) {
             throw BadInput.inFile(e.getMessage());
         }

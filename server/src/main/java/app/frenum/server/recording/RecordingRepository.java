@@ -3,16 +3,10 @@ package app.frenum.server.recording;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface RecordingRepository extends JpaRepository<Recording, UUID> {
     List<Recording> findBySha256OrderByCreatedAt(String sha256);
-
-    /** Beside the writer, which may be adding blocks to the row at the same moment. */
-    @Modifying
-    @Query("update Recording r set r.calibration = :calibration where r.id = :id")
-    void setCalibration(UUID id, String calibration);
 
     List<Recording> findByDeviceIdAndLiveTrue(UUID deviceId);
 

@@ -96,11 +96,6 @@ public class RecordingService {
         entity(id).findings(json.writeValueAsString(calibration), json.writeValueAsString(health));
     }
 
-    /** How a recording that is still being written is calibrated, as far as it goes. */
-    public void setCalibration(UUID id, Calibration calibration) {
-        recordings.setCalibration(id, json.writeValueAsString(calibration));
-    }
-
     /** The recording that came from a file with these bytes, if there is one. */
     @Transactional(readOnly = true)
     public Optional<RecordingView> withBytes(String sha256) {
