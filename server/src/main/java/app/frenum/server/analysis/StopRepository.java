@@ -12,17 +12,10 @@ interface StopRepository extends JpaRepository<Stop, UUID> {
 
     List<Stop> findByRecordingId(UUID recordingId);
 
-    @Query(
-            value =
-                    "select distinct r.configuration_id from series r where exists (select 1 from stop s where s.series_id = r.id)",
-            nativeQuery = true)
-    Set<UUID> drivenConfigurations();
+    @Query("select distinct s.seriesId from Stop s")
+    Set<UUID> seriesWithStops();
 
-    @Query(
-            value =
-                    "select exists (select 1 from stop s join series r on r.id = s.series_id where r.test_id = :testId)",
-            nativeQuery = true)
-    boolean inTest(UUID testId);
+    boolean existsBySeriesIdIn(Collection<UUID> seriesIds);
 
     @Query("select max(s.number) from Stop s where s.seriesId = :seriesId")
     Integer highestNumber(UUID seriesId);
