@@ -50,6 +50,13 @@ describe('the queue of events', () => {
     expect(queue.snapshot().refused).toEqual([]);
   });
 
+  it('does not pile up presses that are refused for the same reason', async () => {
+    const queue = new EventQueue('q', store(), () => Promise.reject(new Problem('Not now', 'Not now.')));
+    for (const id of ['a', 'b', 'c']) await queue.add(event(id));
+    await queue.add({ ...event('d'), what: { type: 'atRest' } });
+    expect(queue.snapshot().refused.map((r) => r.event.id)).toEqual(['c', 'd']);
+  });
+
   it('never sends the same event twice at once', async () => {
     const taken: string[] = [];
     let release = () => {};

@@ -62,7 +62,9 @@ export class EventQueue {
     } catch (e) {
       if (e instanceof Problem && e.offline) return false;
       const why = e instanceof Error ? e.message : String(e);
-      this.set({ pending: this.state.pending.slice(1), refused: [...this.state.refused, { event, why }] });
+      // Pressed again and refused again for the same reason is one thing to read.
+      const others = this.state.refused.filter((r) => r.event.what.type !== event.what.type || r.why !== why);
+      this.set({ pending: this.state.pending.slice(1), refused: [...others, { event, why }] });
       return true;
     }
   }

@@ -144,7 +144,7 @@ class RunStops {
         if (!repeat || wrongSpeed) {
             return Optional.empty();
         }
-        String byRule = stop.flags().stream().map(Flag::message).collect(Collectors.joining("; "));
+        String byRule = stop.whyRepeat().stream().map(Flag::message).collect(Collectors.joining("; "));
         String reason = stop.decision().map(JudgedStop.Ruling::reason).orElse("");
         return Optional.of(
                 stop.judged() == Validity.REPEAT && reason.isBlank()

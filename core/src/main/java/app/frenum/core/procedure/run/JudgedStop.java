@@ -57,6 +57,20 @@ public record JudgedStop(
         return decision.map(Ruling::validity).orElse(judged) != Validity.REPEAT;
     }
 
+    /** What has it driven again by rule, without what is only to be noted; empty where the rules let it count. */
+    public List<Flag> whyRepeat() {
+        if (judged != Validity.REPEAT) {
+            return List.of();
+        }
+        List<Flag> by = flags.stream()
+                .filter(f -> f.code().validity() == Validity.REPEAT)
+                .toList();
+        // Only a phase that forbids it has a stop driven again for a locked wheel.
+        return by.isEmpty()
+                ? flags.stream().filter(f -> f.code() == FlagCode.WHEEL_LOCK).toList()
+                : by;
+    }
+
     StopJudge.Driven driven() {
         boolean started = flags.stream().noneMatch(f -> f.code() == FlagCode.NOT_STARTED);
         return new StopJudge.Driven(atS, restAtS, startC, started);

@@ -83,10 +83,7 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
     }
 
     private static String messages(JudgedStop stop) {
-        return stop.flags().stream()
-                .filter(f -> f.code().validity() == Validity.REPEAT)
-                .map(Flag::message)
-                .collect(Collectors.joining("; "));
+        return stop.whyRepeat().stream().map(Flag::message).collect(Collectors.joining("; "));
     }
 
     private static Optional<Remark> gateMissed(RunState run, JudgedStop stop) {

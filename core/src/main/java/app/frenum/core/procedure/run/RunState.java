@@ -322,10 +322,12 @@ public record RunState(
         };
     }
 
-    /** A stop that was entered at the card before the logger told of it. */
+    /**
+     * A stop that was entered at the card before the logger told of it, or one from before the newest: a log that comes late
+     * cannot put a stop in between.
+     */
     private boolean isSeenAlready(LoggedStop stop) {
-        return stops.stream()
-                .anyMatch(s -> s.atS() <= stop.onsetAtS() && stop.onsetAtS() <= s.restAtS() + CARD_IS_LATE_S);
+        return stops.stream().anyMatch(s -> stop.onsetAtS() <= s.restAtS() + CARD_IS_LATE_S);
     }
 
     RunState logged(LoggedStop stop, RunEvent event) {

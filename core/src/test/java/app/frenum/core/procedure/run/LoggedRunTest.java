@@ -152,6 +152,30 @@ class LoggedRunTest {
     }
 
     @Test
+    void aStopFromBeforeTheNewestIsNotPutInLater() {
+        signed();
+        LoggedStop late = drives(Approach.stop(ASKED_MPS, 0));
+        cool();
+        logged(Approach.stop(ASKED_MPS, 0));
+        assertThat(state.asksFor(late)).isFalse();
+        assertThat(state.stops()).hasSize(1);
+    }
+
+    /** Nobody read the discs, which is a note beside what has it driven again. */
+    @Test
+    void aNoteIsNoReasonToDriveAgain() {
+        signed();
+        says(new Happening.LaneCalled(true));
+        LoggedStop fast = drives(Approach.stop(ASKED_MPS * 1.06, 0));
+        says(new Happening.Logged(fast));
+        assertThat(last().flags()).extracting(f -> f.code()).contains(FlagCode.NOT_STARTED);
+        assertThat(last().whyRepeat())
+                .extracting(f -> f.code())
+                .contains(FlagCode.ENTRY_SPEED_OUT)
+                .allMatch(code -> code.validity() == Validity.REPEAT);
+    }
+
+    @Test
     void whatIsDrivenInBetweenIsNoStopOfTheRun() {
         signed().started();
         LoggedStop slow = drives(Approach.stop(12, 0));
