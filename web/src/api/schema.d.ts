@@ -1033,9 +1033,9 @@ export interface components {
         CheckView: {
             /** @enum {string} */
             code: "BASIS" | "ONSET_SOURCE" | "NOMINAL_SPEED" | "LOAD" | "PHASE" | "SURFACE" | "TOO_FEW" | "FEW_STOPS" | "OTHER_DAY" | "START_TEMPERATURE" | "DRIFT" | "AMBIENT" | "TYRE_PRESSURE" | "FACTORS" | "INSTRUMENTS" | "STRUCK_OUT_SHARE" | "LEARNING" | "BEDDING" | "GRADE" | "ENTRY_SPEED" | "DRIVER" | "OUTLIER" | "INSTRUMENT_FLOOR" | "GRIP" | "ORDER" | "REFERENCE" | "SPEED_LATENCY";
+            evidence: components["schemas"]["WrittenFinding"];
             /** @enum {string} */
             level: "BLOCK" | "CAUTION" | "NOT_KNOWN" | "PASS";
-            message: string;
             title: string;
         };
         Choice: {
@@ -2769,6 +2769,13 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        WrittenFinding: {
+            code: string;
+            terms: {
+                [key: string]: unknown;
+            };
+            text: components["schemas"]["WrittenText"];
+        };
         WrittenQuantity: {
             /** Format: double */
             entered: number;
@@ -2776,6 +2783,10 @@ export interface components {
             inside: number;
             /** @enum {string} */
             unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
+        };
+        WrittenText: {
+            imperial: string;
+            metric: string;
         };
     };
     responses: never;

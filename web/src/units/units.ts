@@ -56,6 +56,10 @@ export const twice = (u: Figure): Figure => (u.value === undefined ? u : { value
 /** The size of a difference in the chosen unit: offsets, as of temperatures, fall out. */
 export const span = (inside: number, shown: Shown) => shown.of(inside) - shown.of(0);
 
+/** What Frenum says, in the words for the units a person chose. */
+export const said = (finding: { text: Record<System, string> }, units: UnitTable) =>
+  finding.text[units.distance.unit === 'm' ? 'metric' : 'imperial'];
+
 /** A difference of temperatures, which has no offset. */
 const APART = /(\d+(?:\.\d+)?) °C(?= (?:hotter|cooler))/g;
 

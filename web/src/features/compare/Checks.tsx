@@ -1,6 +1,6 @@
 import type { Check } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
-import { told } from '../../units/units';
+import { said } from '../../units/units';
 import { Status } from '../../ui/Status';
 import { Table, Td } from '../../ui/Table';
 
@@ -18,13 +18,13 @@ export function Checks({ checks }: { checks: Check[] }) {
     <Table aria-label="Checks">
       <tbody>
         {checks.map((c) => (
-          <tr key={c.code + c.message}>
+          <tr key={c.code + c.evidence.text.metric}>
             <Td className="w-24">
               <Status kind={WORDS[c.level][0]} word={WORDS[c.level][1]} />
             </Td>
             <Td>{c.title}</Td>
             <Td numeric className="text-[13px] text-ink-3">
-              {told(c.message, units)}
+              {said(c.evidence, units)}
             </Td>
           </tr>
         ))}

@@ -44,7 +44,16 @@ describe('words', () => {
 
   it('puts a blocker in the place of the verdict', () => {
     const checks = [
-      { code: 'SURFACE', level: 'BLOCK', title: 'Same surface', message: 'surface dry against wet' },
+      {
+        code: 'SURFACE',
+        level: 'BLOCK',
+        title: 'Same surface',
+        evidence: {
+          code: 'CheckFinding.THIS_AGAINST',
+          terms: {},
+          text: { metric: 'surface dry against wet', imperial: 'surface dry against wet' },
+        },
+      },
     ] as Pair['checks'];
     const sentence = verdictSentence(
       pair({ verdict: 'NOT_COMPARABLE', difference: {}, checks }),

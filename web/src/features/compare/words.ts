@@ -1,6 +1,6 @@
 import type { Comparison, Pair } from '../../api/types';
 import type { Letter } from '../../charts/letters';
-import { number, told, type UnitTable } from '../../units/units';
+import { number, said, type UnitTable } from '../../units/units';
 
 const SURE_WORDS = {
   VERY_SURE: 'Very sure',
@@ -102,7 +102,7 @@ export function verdictSentence(pair: Pair, a: Letter, b: Letter, c: Comparison,
       return `${a} and ${b} stop alike ${from}: any difference is smaller than what is worth having.${doubt}`;
     case 'NOT_COMPARABLE': {
       const block = pair.checks.find((k) => k.level === 'BLOCK');
-      return `No verdict: ${block ? `${block.title.toLowerCase()} is not met, ${told(block.message, units)}` : 'the two cannot be compared'}.`;
+      return `No verdict: ${block ? `${block.title.toLowerCase()} is not met, ${said(block.evidence, units)}` : 'the two cannot be compared'}.`;
     }
     default:
       return `Not settled: ${b} was ${size} ${which} than ${a} ${from}, ${unsettled(pair)}.${doubt}`;

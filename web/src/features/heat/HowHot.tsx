@@ -119,7 +119,8 @@ function Emissivity({ side, units }: { side: HeatSide; units: UnitTable }) {
         `Here bare metal read ${number(span(mean.value, t), 0)} ${t.unit} below (${n} ${n === 1 ? 'reading' : 'readings'}${
           sd.value === undefined ? '' : `, SD ${number(span(sd.value, t), 0)}`
         }).`}{' '}
-      Readings on the run card, and those of a stop sheet that does not say what was looked at, count as of bare metal.
+      Readings on the run card, and those of a stop sheet that does not say what was looked at, count as of
+      bare metal.
     </p>
   );
 }

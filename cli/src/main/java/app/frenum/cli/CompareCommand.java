@@ -3,6 +3,7 @@ package app.frenum.cli;
 import app.frenum.cli.FrenumCli.BadRequest;
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Margin;
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.Driven;
@@ -17,6 +18,7 @@ import app.frenum.formats.BadInput;
 import app.frenum.formats.sheet.SheetStops;
 import app.frenum.formats.sheet.StopSheet;
 import app.frenum.formats.sheet.StopSheetReader;
+import app.frenum.formats.words.Wording;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -41,6 +43,8 @@ import picocli.CommandLine.Spec;
         description =
                 "Compares brake configurations: --baseline NAME SHEET.csv, or --baseline A.csv… --candidate B.csv….")
 final class CompareCommand implements Callable<Integer> {
+    private static final Wording WORDS = Wording.in(UnitSystem.METRIC);
+
     @Spec
     private CommandSpec spec;
 
@@ -212,6 +216,6 @@ final class CompareCommand implements Callable<Integer> {
                         "  difference %+.2f, 95 %% range %+.2f to %+.2f%n",
                         t.difference(), t.interval(0.95).low(), t.interval(0.95).high()));
         c.checks()
-                .forEach(k -> out.printf("  %-8s %s: %s%n", k.level(), k.code().title(), k.message()));
+                .forEach(k -> out.printf("  %-8s %s: %s%n", k.level(), k.code().title(), WORDS.text(k.evidence())));
     }
 }

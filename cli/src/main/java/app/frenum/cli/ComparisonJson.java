@@ -8,9 +8,11 @@ import app.frenum.core.compare.Interval;
 import app.frenum.core.compare.Side;
 import app.frenum.core.compare.Summary;
 import app.frenum.core.compare.WelchTest;
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.LikeStops;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.formats.words.Wording;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -124,7 +126,8 @@ final class ComparisonJson {
                 Map<String, Object> json = new LinkedHashMap<>();
                 json.put("code", check.code().name());
                 json.put("level", check.level().name());
-                json.put("message", comparisons.size() > 1 ? c.candidate() + ": " + check.message() : check.message());
+                String message = Wording.in(UnitSystem.METRIC).text(check.evidence());
+                json.put("message", comparisons.size() > 1 ? c.candidate() + ": " + message : message);
                 out.add(json);
             }
         }

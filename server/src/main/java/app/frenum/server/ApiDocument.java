@@ -1,10 +1,13 @@
 package app.frenum.server;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
@@ -15,6 +18,7 @@ import org.springframework.context.annotation.Configuration;
 class ApiDocument {
     static {
         SpringDocUtils.getConfig().replaceWithClass(Figure.class, WrittenFigure.class);
+        SpringDocUtils.getConfig().replaceWithClass(Finding.class, WrittenFinding.class);
         SpringDocUtils.getConfig().replaceWithClass(Quantity.class, WrittenQuantity.class);
     }
 
@@ -25,6 +29,31 @@ class ApiDocument {
      * @param reason why it cannot be computed; absent when it can
      */
     record WrittenFigure(Double value, String reason) {}
+
+    /**
+     * Something to be said, as it is written.
+     *
+     * @param code what; names never change
+     * @param terms what it speaks of, by name: an amount (kind, inside, step), a count, a name, another finding, or several
+     * @param text the same in words
+     */
+    record WrittenFinding(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            String code,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            Map<String, Object> terms,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            WrittenText text) {}
+
+    /** In each system of units. */
+    record WrittenText(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            String metric,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            String imperial) {}
 
     /**
      * A quantity as it is written, and read.

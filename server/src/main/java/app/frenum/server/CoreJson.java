@@ -1,8 +1,12 @@
 package app.frenum.server;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.formats.words.Wording;
 import java.util.Arrays;
 import java.util.Optional;
 import org.springframework.context.annotation.Bean;
@@ -20,17 +24,66 @@ import tools.jackson.databind.ser.std.StdSerializer;
 /**
  * How the core's values are written. A {@link Figure} is {@code {"value": 46.2}} or
  * {@code {"reason": "no nominal speed was given"}}; a {@link Quantity} has beside what was typed the value inside, so
- * that no reader needs a table of units.
+ * that no reader needs a table of units. A {@link Finding} has its words beside it.
  */
 @Configuration(proxyBeanMethods = false)
 class CoreJson {
     @Bean
     JacksonModule coreModule() {
         return new SimpleModule("core")
+                .addSerializer(Finding.class, new FindingWriter())
                 .addSerializer(Quantity.class, new QuantityWriter())
                 .addDeserializer(Quantity.class, new QuantityReader())
                 .addSerializer(Figure.class, new FigureWriter())
                 .addDeserializer(Figure.class, new FigureReader());
+    }
+
+    /** Code and terms for programs, and the words for people in both systems of units, so that a reader may change theirs. */
+    private static final class FindingWriter extends StdSerializer<Finding> {
+        FindingWriter() {
+            super(Finding.class);
+        }
+
+        @Override
+        public void serialize(Finding finding, JsonGenerator to, SerializationContext context) {
+            to.writeStartObject();
+            to.writeStringProperty("code", finding.code().key());
+            to.writeName("terms");
+            to.writeStartObject();
+            finding.terms().forEach((name, term) -> {
+                to.writeName(name);
+                write(term, to, context);
+            });
+            to.writeEndObject();
+            to.writeName("text");
+            to.writeStartObject();
+            to.writeStringProperty("metric", Wording.in(UnitSystem.METRIC).text(finding));
+            to.writeStringProperty("imperial", Wording.in(UnitSystem.IMPERIAL).text(finding));
+            to.writeEndObject();
+            to.writeEndObject();
+        }
+
+        private void write(Term term, JsonGenerator to, SerializationContext context) {
+            to.writeStartObject();
+            if (term instanceof Term.Amount amount) {
+                to.writeStringProperty("kind", amount.kind().name());
+                to.writeNumberProperty("inside", amount.inside());
+                to.writeNumberProperty("step", amount.step());
+            } else if (term instanceof Term.Count count) {
+                to.writeNumberProperty("count", count.n());
+            } else if (term instanceof Term.Name name) {
+                to.writeStringProperty("name", name.text());
+            } else if (term instanceof Term.Said said) {
+                to.writeName("finding");
+                serialize(said.finding(), to, context);
+            } else if (term instanceof Term.All all) {
+                to.writeName("all");
+                to.writeStartArray();
+                all.terms().forEach(t -> write(t, to, context));
+                to.writeEndArray();
+            }
+            to.writeEndObject();
+        }
     }
 
     private static final class QuantityWriter extends StdSerializer<Quantity> {

@@ -1,13 +1,16 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
+
 /**
  * One comparability check.
  *
  * @param code what was looked at
  * @param level what came of it
- * @param message the evidence, with figures
+ * @param evidence what was found, with its figures
  */
-public record Check(CheckCode code, Level level, String message) {
+public record Check(CheckCode code, Level level, Finding evidence) {
     /** Ordered from worst to best, as they are shown. */
     public enum Level {
         BLOCK,
@@ -17,19 +20,19 @@ public record Check(CheckCode code, Level level, String message) {
         PASS
     }
 
-    static Check pass(CheckCode code, String message) {
-        return new Check(code, Level.PASS, message);
+    static Check pass(CheckCode code, CheckFinding found, Term... terms) {
+        return new Check(code, Level.PASS, Finding.of(found, terms));
     }
 
-    static Check notKnown(CheckCode code, String message) {
-        return new Check(code, Level.NOT_KNOWN, message);
+    static Check notKnown(CheckCode code, CheckFinding found, Term... terms) {
+        return new Check(code, Level.NOT_KNOWN, Finding.of(found, terms));
     }
 
-    static Check caution(CheckCode code, String message) {
-        return new Check(code, Level.CAUTION, message);
+    static Check caution(CheckCode code, CheckFinding found, Term... terms) {
+        return new Check(code, Level.CAUTION, Finding.of(found, terms));
     }
 
-    static Check block(CheckCode code, String message) {
-        return new Check(code, Level.BLOCK, message);
+    static Check block(CheckCode code, CheckFinding found, Term... terms) {
+        return new Check(code, Level.BLOCK, Finding.of(found, terms));
     }
 }

@@ -1,5 +1,6 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
@@ -166,23 +167,23 @@ public final class Comparisons {
             Figure floor,
             Optional<DrivingOrder> order,
             boolean shown) {
-        String unit = baseline.basis() == DistanceBasis.TIME_ONLY ? "m/s²" : "m";
         List<Check> out = new ArrayList<>(checks);
-        out.add(floorCheck(test.difference(), floor, unit));
-        Checks.drift(baseline, test.difference(), shown, unit).ifPresent(out::add);
-        out.add(Checks.order(baseline, candidate, order, unit));
+        out.add(floorCheck(test.difference(), floor));
+        DriftChecks.drift(baseline, test.difference(), shown).ifPresent(out::add);
+        out.add(DriftChecks.order(baseline, candidate, order));
         out.sort(Comparator.comparing(Check::level));
         return out;
     }
 
-    private static Check floorCheck(double difference, Figure floor, String unit) {
+    private Check floorCheck(double difference, Figure floor) {
         if (!floor.isKnown()) {
-            return Check.notKnown(CheckCode.INSTRUMENT_FLOOR, "cannot be computed: " + floor.reason());
+            return Check.notKnown(CheckCode.INSTRUMENT_FLOOR, CheckFinding.FLOOR_NOT_KNOWN, Term.name(floor.reason()));
         }
-        String message = Checks.text("%.2f %s against %.2f %s", Math.abs(difference), unit, floor.value(), unit);
+        Term seen = PairCheck.compared(Math.abs(difference), baseline.basis());
+        Term smallest = PairCheck.compared(floor.value(), baseline.basis());
         return Math.abs(difference) < floor.value()
-                ? Check.caution(CheckCode.INSTRUMENT_FLOOR, message + ": below what was measured with")
-                : Check.pass(CheckCode.INSTRUMENT_FLOOR, message);
+                ? Check.caution(CheckCode.INSTRUMENT_FLOOR, CheckFinding.BELOW_FLOOR, seen, smallest)
+                : Check.pass(CheckCode.INSTRUMENT_FLOOR, CheckFinding.ABOVE_FLOOR, seen, smallest);
     }
 
     private Figure speedStillCarried(Side candidate) {

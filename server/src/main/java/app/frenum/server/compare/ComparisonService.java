@@ -240,6 +240,6 @@ public class ComparisonService {
     }
 
     private static CheckView check(Check c) {
-        return new CheckView(c.code(), c.level(), c.code().title(), c.message());
+        return new CheckView(c.code(), c.level(), c.code().title(), c.evidence());
     }
 }

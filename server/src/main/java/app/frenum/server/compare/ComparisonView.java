@@ -6,6 +6,7 @@ import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.Interval;
 import app.frenum.core.compare.Metres;
 import app.frenum.core.compare.Verdict;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.List;
@@ -133,5 +134,5 @@ public record ComparisonView(
     public record OrderView(double difference, Interval interval, double driftPerStop) {}
 
     /** One check. */
-    public record CheckView(CheckCode code, Level level, String title, String message) {}
+    public record CheckView(CheckCode code, Level level, String title, Finding evidence) {}
 }

@@ -1,0 +1,45 @@
+package app.frenum.core.finding;
+
+import app.frenum.core.quantity.Unit;
+
+/** Of what an amount is, and the unit in which each reader thinks of it. */
+public enum AmountKind {
+    SPEED(Unit.KILOMETRES_PER_HOUR, Unit.MILES_PER_HOUR, true),
+    DISTANCE(Unit.METRES, Unit.FEET, true),
+    DECELERATION(Unit.METRES_PER_SECOND_SQUARED, Unit.FEET_PER_SECOND_SQUARED, true),
+    PRESSURE(Unit.BAR, Unit.POUNDS_PER_SQUARE_INCH, true),
+    TEMPERATURE(Unit.CELSIUS, Unit.FAHRENHEIT, true),
+    /** How far apart two temperatures are: no offset. */
+    TEMPERATURE_DIFFERENCE(Unit.CELSIUS, Unit.FAHRENHEIT, false),
+    TIME(Unit.SECONDS, Unit.SECONDS, true),
+    SHARE(Unit.PERCENT, Unit.PERCENT, true);
+
+    private final Unit metric;
+    private final Unit imperial;
+    private final boolean offset;
+
+    AmountKind(Unit metric, Unit imperial, boolean offset) {
+        this.metric = metric;
+        this.imperial = imperial;
+        this.offset = offset;
+    }
+
+    public Unit unit(UnitSystem system) {
+        return system == UnitSystem.METRIC ? metric : imperial;
+    }
+
+    /** An amount in the reader's unit. */
+    public double shown(double inside, UnitSystem system) {
+        Unit unit = unit(system);
+        return offset ? unit.fromInside(inside) : span(inside, unit);
+    }
+
+    /** A step in the reader's unit, which has no offset. */
+    public double shownStep(double step, UnitSystem system) {
+        return span(step, unit(system));
+    }
+
+    private static double span(double inside, Unit unit) {
+        return unit.fromInside(inside) - unit.fromInside(0);
+    }
+}

@@ -1,0 +1,46 @@
+package app.frenum.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** A parameter of a finding. */
+public sealed interface Term {
+    /**
+     * A quantity.
+     *
+     * @param kind of what
+     * @param inside in the inside unit of its kind
+     * @param step the last digit that it deserves, in the same unit
+     */
+    record Amount(AmountKind kind, double inside, double step) implements Term {}
+
+    /** How many. */
+    record Count(long n) implements Term {}
+
+    /** What people called something. */
+    record Name(String text) implements Term {}
+
+    /** Several terms, named one after another. */
+    record All(List<Term> terms) implements Term {
+        public All {
+            terms = List.copyOf(terms);
+        }
+    }
+
+    /** Another finding, in the middle of the sentence. */
+    record Said(Finding finding) implements Term {}
+
+    static Term name(String text) {
+        return new Name(text);
+    }
+
+    static Term count(long n) {
+        return new Count(n);
+    }
+
+    static Term names(Iterable<String> texts) {
+        List<Term> all = new ArrayList<>();
+        texts.forEach(t -> all.add(new Name(t)));
+        return new All(all);
+    }
+}
