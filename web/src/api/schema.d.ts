@@ -1271,7 +1271,7 @@ export interface components {
             lapKwh: components["schemas"]["WrittenFigure"];
             laps: components["schemas"]["MeasuredLaps"];
             predicted: components["schemas"]["Swing"][];
-            predictedBy: string;
+            predictedBy: components["schemas"]["WrittenFinding"];
             /** Format: uuid */
             recordingId: string;
         };
@@ -1605,13 +1605,13 @@ export interface components {
             window: components["schemas"]["PadWindow"];
         };
         HeatStudy: {
-            alike: string[];
+            alike: components["schemas"]["WrittenFinding"][];
             bareBelowC: components["schemas"]["Summary"];
             corners: {
                 [key: string]: components["schemas"]["Corner"];
             };
             frontRear: components["schemas"]["FrontRear"];
-            remarks: string[];
+            remarks: components["schemas"]["WrittenFinding"][];
             share: components["schemas"]["Share"];
             stops: components["schemas"]["Stop"][];
         };
@@ -2005,11 +2005,11 @@ export interface components {
         };
         PadWindow: {
             above: components["schemas"]["WrittenFigure"];
-            asksFor: string;
+            asksFor: components["schemas"]["WrittenFinding"];
             below: components["schemas"]["WrittenFigure"];
             inside: components["schemas"]["WrittenFigure"];
             marginC: components["schemas"]["WrittenFigure"];
-            words: string;
+            words: components["schemas"]["WrittenFinding"];
         };
         Pair: {
             brownForsytheP: components["schemas"]["WrittenFigure"];
@@ -2076,7 +2076,7 @@ export interface components {
         };
         PeakBelief: {
             clues: components["schemas"]["PeakClue"][];
-            doubts: string[];
+            doubts: components["schemas"]["WrittenFinding"][];
             peakC: components["schemas"]["WrittenFigure"];
             peakU: components["schemas"]["WrittenFigure"];
             /** @enum {string} */

@@ -8,7 +8,7 @@ export type Peak = {
   peakU: Figure;
   source: PeakSource | null;
   clues: PeakClue[];
-  doubts: string[];
+  doubts: Schemas['WrittenFinding'][];
 };
 export type HeatDisc = { troughC: Figure; peak: Peak };
 export type Ladder = Schemas['LadderView'];
@@ -53,8 +53,8 @@ export type HeatSide = {
     share: Figures<Schemas['Share']>;
     frontRear: { peakC: Summary; troughC: Summary };
     bareBelowC: Summary;
-    remarks: string[];
-    alike: string[];
+    remarks: Schemas['WrittenFinding'][];
+    alike: Schemas['WrittenFinding'][];
   };
   cooling: Partial<Record<Wheel, Figures<Schemas['CoolingView']>>>;
   standing: Partial<Record<Wheel, Figures<Schemas['CoolingView']>>>;
@@ -81,7 +81,7 @@ export type DrivenLaps = {
   laps: { lapM: Figure; laps: number; corners: LapCorner[] };
   lapKwh: Figure;
   predicted: { troughC: number; peakC: number }[];
-  predictedBy: string;
+  predictedBy: Schemas['WrittenFinding'];
 };
 export type Heat = {
   sides: HeatSide[];

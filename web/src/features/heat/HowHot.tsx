@@ -8,7 +8,7 @@ import { Failure, Heading } from '../../ui/Layout';
 import { Sheet } from '../../ui/Sheet';
 import { Table, Td, Th } from '../../ui/Table';
 import { useUndo } from '../../ui/Undo';
-import { number, span, told, type UnitTable } from '../../units/units';
+import { number, said, span, told, type UnitTable } from '../../units/units';
 import { ReadingForm } from './ReadingForm';
 import { clueWords, hottestOf, sourceWord, WHEEL_NAMES, wheelName } from './words';
 
@@ -98,8 +98,8 @@ function Believed({ peak, units }: { peak: Peak; units: UnitTable }) {
       )}
       {peak.source && `, by ${sourceWord(peak.source)}`}
       {peak.doubts.map((d) => (
-        <span key={d} className="mt-1 block border-l-[3px] border-caution pl-2 text-ink-2">
-          {told(d, units)}
+        <span key={d.text.metric} className="mt-1 block border-l-[3px] border-caution pl-2 text-ink-2">
+          {said(d, units)}
         </span>
       ))}
     </>

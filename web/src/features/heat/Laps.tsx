@@ -4,7 +4,7 @@ import type { DrivenLaps, LapCorner, Summary } from '../../api/types';
 import { Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
-import { number, span, told, type UnitTable } from '../../units/units';
+import { number, said, span, type UnitTable } from '../../units/units';
 
 /** What the corners of a lap ask of the brakes, as driven, beside what the layout predicts; nothing without a track log. */
 export function Laps({ testId, units }: { testId: string; units: UnitTable }) {
@@ -41,7 +41,7 @@ function Driven({ driven, units }: { driven: DrivenLaps; units: UnitTable }) {
         {driven.configuration}: {found.laps} laps of {number(units.distance.of(found.lapM.value), 0)}{' '}
         {units.distance.unit} with {found.corners.length} brakings
         {lapKwh.value !== undefined && `, ${number(lapKwh.value, 2)} kWh into the brakes in each`}. Predicted:{' '}
-        {told(predictedBy, units)}.
+        {said(predictedBy, units)}.
       </p>
       <Table>
         <thead>

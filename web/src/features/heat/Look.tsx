@@ -2,7 +2,7 @@ import type { HeatSide, Summary } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
-import { number, span, told, type UnitTable } from '../../units/units';
+import { number, said, span, type UnitTable } from '../../units/units';
 
 export function Look({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
   const remarks = sides.flatMap((s, i) => [...s.study.remarks, ...s.study.alike].map((r) => ({ r, i })));
@@ -17,8 +17,8 @@ export function Look({ sides, units }: { sides: HeatSide[]; units: UnitTable }) 
       ) : (
         <ul className="grid gap-1.5 text-[14px]">
           {remarks.map(({ r, i }) => (
-            <li key={`${i}${r}`}>
-              <MarkLabel letter={letterOf(i)} /> {told(r, units)}
+            <li key={`${i}${r.text.metric}`}>
+              <MarkLabel letter={letterOf(i)} /> {said(r, units)}
             </li>
           ))}
         </ul>

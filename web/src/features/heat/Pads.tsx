@@ -2,7 +2,7 @@ import type { HeatSide } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
-import { number, span, told, type UnitTable } from '../../units/units';
+import { number, span, said, type UnitTable } from '../../units/units';
 
 export function Pads({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
   return (
@@ -17,12 +17,13 @@ export function Pads({ sides, units }: { sides: HeatSide[]; units: UnitTable }) 
             `${s.window?.inside.reason ?? 'no window is known of these pads; enter it in the garage'}.`
           ) : (
             <>
-              <b className="font-[650]">{s.window.words}</b> {number(100 * (s.window.below.value ?? 0), 0)} %
-              below it, {number(100 * s.window.inside.value, 0)} % inside,{' '}
+              <b className="font-[650]">{said(s.window.words, units)}</b>{' '}
+              {number(100 * (s.window.below.value ?? 0), 0)} % below it,{' '}
+              {number(100 * s.window.inside.value, 0)} % inside,{' '}
               {number(100 * (s.window.above.value ?? 0), 0)} % above; the hottest peak was{' '}
               {number(Math.abs(span(s.window.marginC.value ?? 0, units.temperature)), 0)}{' '}
               {units.temperature.unit} {(s.window.marginC.value ?? 0) < 0 ? 'over' : 'under'} its top.{' '}
-              {told(s.window.asksFor, units)}
+              {said(s.window.asksFor, units)}
             </>
           )}
         </p>

@@ -124,7 +124,8 @@ class DiscTest {
         assertThat(peak().get("clues")).hasSize(2);
         assertThat(peak().get("source").asString()).isEqualTo("SENSOR");
         assertThat(peak().get("peakC").get("value").asDouble()).isCloseTo(sensed, within(1e-9));
-        assertThat(peak().get("doubts").get(0).asString()).contains("bare metal", "blacken a patch");
+        assertThat(peak().get("doubts").get(0).get("text").get("imperial").asString())
+                .contains("bare metal", "140 °F", "blacken a patch");
         assertThat(keep(id, reading("BARE", q(61, "CELSIUS"))).status()).isEqualTo(409);
         assertThat(server.delete("/api/disc-readings/" + id).status()).isEqualTo(200);
         assertThat(server.delete("/api/disc-readings/" + id).status()).isEqualTo(200);
@@ -140,7 +141,7 @@ class DiscTest {
         assertThat(keep(UUID.randomUUID(), r).status()).isEqualTo(200);
         assertThat(peak().get("source").asString()).isEqualTo("LADDER");
         assertThat(peak().get("peakC").get("value").asDouble()).isEqualTo(345);
-        assertThat(peak().get("doubts").get(0).asString()).contains("nothing changes it back");
+        assertThat(peak().get("doubts").get(0).get("code").asString()).isEqualTo("HeatFinding.LADDER_BELIEVED");
         RunningServer.Answer changed = server.put(
                 "/api/ladders",
                 json.writeValueAsString(
@@ -222,6 +223,6 @@ class DiscTest {
         assertThat(laps.get("laps").get("corners")).hasSize(4);
         // The vehicle's masses are not known, and so nothing is predicted.
         assertThat(laps.get("predicted")).isEmpty();
-        assertThat(laps.get("predictedBy").asString()).contains("not known");
+        assertThat(laps.get("predictedBy").get("text").get("metric").asString()).contains("not known");
     }
 }

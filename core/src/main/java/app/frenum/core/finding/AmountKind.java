@@ -12,7 +12,9 @@ public enum AmountKind {
     /** How far apart two temperatures are: no offset. */
     TEMPERATURE_DIFFERENCE(Unit.CELSIUS, Unit.FAHRENHEIT, false),
     TIME(Unit.SECONDS, Unit.SECONDS, true),
-    SHARE(Unit.PERCENT, Unit.PERCENT, true);
+    SHARE(Unit.PERCENT, Unit.PERCENT, true),
+    /** A plain number. */
+    TIMES(Unit.ONE, Unit.ONE, true);
 
     private final Unit metric;
     private final Unit imperial;

@@ -30,6 +30,26 @@ public sealed interface Term {
     /** Another finding, in the middle of the sentence. */
     record Said(Finding finding) implements Term {}
 
+    /** °C, to a degree. */
+    static Term temperature(double celsius) {
+        return new Amount(AmountKind.TEMPERATURE, celsius, 1);
+    }
+
+    /** How far apart, °C, to a degree. */
+    static Term temperatureApart(double celsius) {
+        return new Amount(AmountKind.TEMPERATURE_DIFFERENCE, celsius, 1);
+    }
+
+    /** s, to a second. */
+    static Term seconds(double seconds) {
+        return new Amount(AmountKind.TIME, seconds, 1);
+    }
+
+    /** A number of times, to a tenth. */
+    static Term times(double times) {
+        return new Amount(AmountKind.TIMES, times, 0.1);
+    }
+
     static Term name(String text) {
         return new Name(text);
     }

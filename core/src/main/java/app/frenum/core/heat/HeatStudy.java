@@ -1,13 +1,14 @@
 package app.frenum.core.heat;
 
 import app.frenum.core.compare.Summary;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -31,8 +32,8 @@ public record HeatStudy(
         Share share,
         FrontRear frontRear,
         Summary bareBelowC,
-        List<String> remarks,
-        List<String> alike) {
+        List<Finding> remarks,
+        List<Finding> alike) {
     /** Discs of one axle further apart than this in the mean of their peaks are worth a look, °C. */
     private static final double SIDE_TO_SIDE_C = 25;
     /** And this share of their mean rise. */
@@ -245,31 +246,27 @@ public record HeatStudy(
                 .orElse(Double.NaN);
     }
 
-    private static List<String> remarks(List<Stop> stops, Map<WheelPosition, Corner> corners) {
-        List<String> all = new ArrayList<>();
+    private static List<Finding> remarks(List<Stop> stops, Map<WheelPosition, Corner> corners) {
+        List<Finding> all = new ArrayList<>();
         side(stops, WheelPosition.FRONT_LEFT, WheelPosition.FRONT_RIGHT).ifPresent(all::add);
         side(stops, WheelPosition.REAR_LEFT, WheelPosition.REAR_RIGHT).ifPresent(all::add);
         corners.forEach((wheel, c) -> {
             double ratio = c.ratio().orElse(1);
             if (ratio < OFF_FROM || ratio > OFF_TO) {
-                all.add(String.format(
-                        Locale.ROOT,
-                        "The %s disc rose by %.1f times what its layout predicts. Look at the share, the disc's mass, a brake that drags, the sensor.",
-                        wheel.label(),
-                        ratio));
+                all.add(Finding.of(HeatFinding.RISE_UNLIKE_LAYOUT, Term.name(wheel.label()), Term.times(ratio)));
             }
             faces(wheel, c.innerOverC()).ifPresent(all::add);
         });
         return List.copyOf(all);
     }
 
-    private static List<String> alike(List<Stop> stops, Map<WheelPosition, Corner> corners) {
-        List<String> all = new ArrayList<>();
+    private static List<Finding> alike(List<Stop> stops, Map<WheelPosition, Corner> corners) {
+        List<Finding> all = new ArrayList<>();
         if (isAlike(stops, WheelPosition.FRONT_LEFT, WheelPosition.FRONT_RIGHT)) {
-            all.add("The front discs agree with each other.");
+            all.add(Finding.of(HeatFinding.FRONTS_AGREE));
         }
         if (isAlike(stops, WheelPosition.REAR_LEFT, WheelPosition.REAR_RIGHT)) {
-            all.add("The rear discs agree with each other.");
+            all.add(Finding.of(HeatFinding.REARS_AGREE));
         }
         List<Double> ratios = corners.values().stream()
                 .map(Corner::ratio)
@@ -277,7 +274,7 @@ public record HeatStudy(
                 .map(Figure::value)
                 .toList();
         if (!ratios.isEmpty() && ratios.stream().allMatch(r -> r >= OFF_FROM && r <= OFF_TO)) {
-            all.add("No rise is further than 40 % from what the layout predicts.");
+            all.add(Finding.of(HeatFinding.RISES_AS_LAID_OUT));
         }
         return List.copyOf(all);
     }
@@ -287,21 +284,20 @@ public record HeatStudy(
                 && side(stops, left, right).isEmpty();
     }
 
-    private static Optional<String> faces(WheelPosition wheel, Summary innerOver) {
+    private static Optional<Finding> faces(WheelPosition wheel, Summary innerOver) {
         double c = innerOver.mean().orElse(0);
         return Math.abs(c) <= SIDE_TO_SIDE_C
                 ? Optional.empty()
-                : Optional.of(String.format(
-                        Locale.ROOT,
-                        "The %s face of the %s disc peaks %.0f °C hotter than the %s. Look for a piston or a slide pin that sticks, pads worn unequally, a disc fitted the wrong way round, a duct that feeds one face.",
-                        c > 0 ? "inner" : "outer",
-                        wheel.label(),
-                        Math.abs(c),
-                        c > 0 ? "outer" : "inner"));
+                : Optional.of(Finding.of(
+                        HeatFinding.FACE_HOTTER,
+                        Term.name(c > 0 ? "inner" : "outer"),
+                        Term.name(wheel.label()),
+                        Term.temperatureApart(Math.abs(c)),
+                        Term.name(c > 0 ? "outer" : "inner")));
     }
 
     /** Discs of one axle that differ by more than chance would have them. */
-    private static Optional<String> side(List<Stop> stops, WheelPosition left, WheelPosition right) {
+    private static Optional<Finding> side(List<Stop> stops, WheelPosition left, WheelPosition right) {
         double[] differences = sideDifferences(stops, left, right);
         double mean = Arrays.stream(differences).average().orElse(0);
         double rise = (rises(stops, left).average().orElse(0)
@@ -309,12 +305,11 @@ public record HeatStudy(
                 / 2;
         boolean odd = differences.length >= 2 && Math.abs(mean) > Math.max(SIDE_TO_SIDE_C, SIDE_TO_SIDE_SHARE * rise);
         return odd
-                ? Optional.of(String.format(
-                        Locale.ROOT,
-                        "The %s disc peaks %.0f °C hotter than the %s. Look for a caliper that drags, a disc fitted the wrong way round, a duct on one side only.",
-                        (mean > 0 ? left : right).label(),
-                        Math.abs(mean),
-                        (mean > 0 ? right : left).label()))
+                ? Optional.of(Finding.of(
+                        HeatFinding.SIDE_HOTTER,
+                        Term.name((mean > 0 ? left : right).label()),
+                        Term.temperatureApart(Math.abs(mean)),
+                        Term.name((mean > 0 ? right : left).label())))
                 : Optional.empty();
     }
 

@@ -1,9 +1,10 @@
 package app.frenum.core.heat;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** The heat of a circuit's braking events, lap after lap, for choosing pads, ducts and blockers. */
@@ -38,14 +39,11 @@ public final class LapHeat {
     public record Swing(double troughC, double peakC) {}
 
     /** Why swings cannot be those of any disc; empty where they can. */
-    public static Optional<String> whyNot(List<Swing> swings) {
+    public static Optional<Finding> whyNot(List<Swing> swings) {
         double hottest = swings.stream().mapToDouble(Swing::peakC).max().orElse(0);
         return hottest <= MOST_C
                 ? Optional.empty()
-                : Optional.of(String.format(
-                        Locale.ROOT,
-                        "by these figures the disc would pass %.0f °C, where this model ends and no disc lasts: check the disc's mass, the share of the force it takes, and the seconds between brakings",
-                        MOST_C));
+                : Optional.of(Finding.of(HeatFinding.NO_DISC_LASTS, Term.temperature(MOST_C)));
     }
 
     /**

@@ -1,8 +1,9 @@
 package app.frenum.core.heat;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Where a pad did its work, against the temperatures it is made for: shares of brake energy by the disc's temperature at
@@ -15,7 +16,7 @@ import java.util.Locale;
  * @param words the reading in a sentence
  * @param asksFor what window the data ask for: from the coldest start to the hottest peak
  */
-public record PadWindow(Figure below, Figure inside, Figure above, Figure marginC, String words, String asksFor) {
+public record PadWindow(Figure below, Figure inside, Figure above, Figure marginC, Finding words, Finding asksFor) {
     private static final double MOSTLY = 0.5;
     private static final double HARDLY = 0.05;
 
@@ -27,7 +28,13 @@ public record PadWindow(Figure below, Figure inside, Figure above, Figure margin
         double all = work.stream().mapToDouble(Work::joules).sum();
         if (work.isEmpty() || !(all > 0)) {
             Figure none = Figure.unknown("no stop with known disc temperatures");
-            return new PadWindow(none, none, none, none, "Nothing is known of this pad's temperatures.", "");
+            return new PadWindow(
+                    none,
+                    none,
+                    none,
+                    none,
+                    Finding.of(HeatFinding.PADS_NOT_KNOWN),
+                    Finding.of(HeatFinding.ASKS_FOR_MORE_STOPS));
         }
         double cold = share(work, all, Double.NEGATIVE_INFINITY, lowC);
         double hot = share(work, all, highC, Double.POSITIVE_INFINITY);
@@ -38,8 +45,8 @@ public record PadWindow(Figure below, Figure inside, Figure above, Figure margin
                 Figure.of(1 - cold - hot),
                 Figure.of(hot),
                 Figure.of(highC - peak),
-                words(cold, hot, highC - peak),
-                String.format(Locale.ROOT, "Work like this asks for pads from %.0f °C to %.0f °C.", start, peak));
+                Finding.of(reading(cold, hot, highC - peak)),
+                Finding.of(HeatFinding.ASKS_FOR_PADS, Term.temperature(start), Term.temperature(peak)));
     }
 
     private static double share(List<Work> work, double all, double fromC, double toC) {
@@ -50,16 +57,16 @@ public record PadWindow(Figure below, Figure inside, Figure above, Figure margin
                 / all;
     }
 
-    private static String words(double cold, double hot, double marginC) {
+    private static HeatFinding reading(double cold, double hot, double marginC) {
         if (hot > HARDLY) {
-            return "Over its window: this pad is worked too hot.";
+            return HeatFinding.PADS_TOO_HOT;
         }
         if (marginC < 0) {
-            return "Its stops began in the window, and ended above it.";
+            return HeatFinding.PADS_ENDED_ABOVE;
         }
         if (cold > MOSTLY) {
-            return "Too cold for this pad: most of the work was done below its window.";
+            return HeatFinding.PADS_TOO_COLD;
         }
-        return cold > HARDLY ? "In its window, after a cold beginning." : "In its window.";
+        return cold > HARDLY ? HeatFinding.PADS_BEGAN_COLD : HeatFinding.PADS_IN_WINDOW;
     }
 }

@@ -1,5 +1,7 @@
 package app.frenum.core.heat;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import java.util.Comparator;
 import java.util.List;
@@ -16,7 +18,7 @@ import java.util.Optional;
  * @param doubts where they disagree: which is believed, and why
  */
 public record PeakBelief(
-        Figure peakC, Figure peakU, Optional<PeakSource> source, List<PeakClue> clues, List<String> doubts) {
+        Figure peakC, Figure peakU, Optional<PeakSource> source, List<PeakClue> clues, List<Finding> doubts) {
     /** A rectangular interval's standard deviation is its width over this. */
     private static final double RECTANGLE = Math.sqrt(12);
 
@@ -44,7 +46,7 @@ public record PeakBelief(
         boolean alone = support(chosen, clues) == 0;
         Optional<PeakClue> ladder =
                 clues.stream().filter(c -> alone && isAbove(c, chosen)).findFirst();
-        List<String> doubts = clues.stream()
+        List<Finding> doubts = clues.stream()
                 .filter(c -> !c.agreesWith(chosen))
                 .map(c -> c.isLadder() ? ladderDoubt(chosen, c, alone) : doubt(chosen, c, alone))
                 .toList();
@@ -85,8 +87,7 @@ public record PeakBelief(
                     none,
                     Optional.empty(),
                     List.copyOf(ladders),
-                    List.of(
-                            "The ladders contradict each other. Paint the disc anew, and read each where it was painted."));
+                    List.of(Finding.of(HeatFinding.LADDERS_CONTRADICT)));
         }
         if (Double.isInfinite(from) || Double.isInfinite(below)) {
             Figure oneEnd = Figure.unknown(
@@ -103,54 +104,42 @@ public record PeakBelief(
                 List.of());
     }
 
-    private static String ladderDoubt(PeakClue chosen, PeakClue ladder, boolean alone) {
-        String name = chosen.source().label();
-        double says = chosen.peakC().value();
+    private static Finding ladderDoubt(PeakClue chosen, PeakClue ladder, boolean alone) {
+        Term source = Term.name(chosen.source().label());
+        Term says = Term.temperature(chosen.peakC().value());
         if (!isAbove(ladder, chosen)) {
-            return String.format(
-                    Locale.ROOT,
-                    "The ladder did not change at %.0f °C, though the %s says %.0f °C. The %s is believed: paint and crayon change only where they are, and the edge of a disc is cooler than its rubbing path.",
-                    ladder.belowC().value(),
-                    name,
-                    says,
-                    name);
+            Term at = Term.temperature(ladder.belowC().value());
+            return Finding.of(HeatFinding.LADDER_DID_NOT_CHANGE, at, source, says);
         }
-        String apart = String.format(
-                Locale.ROOT,
-                "The ladder changed at %.0f °C, above the %.0f °C of the %s.",
-                ladder.atLeastC().value(),
-                says,
-                name);
+        Term at = Term.temperature(ladder.atLeastC().value());
         return alone
-                ? apart + " The ladder is believed: nothing changes it back." + whyLow(chosen)
-                : apart
-                        + " The %s is believed, because another reading agrees with it: was the ladder painted before a hotter run?"
-                                .formatted(name);
+                ? Finding.of(HeatFinding.LADDER_BELIEVED, at, says, source, whyLow(chosen))
+                : Finding.of(HeatFinding.LADDER_NOT_BELIEVED, at, says, source);
     }
 
-    private static String doubt(PeakClue chosen, PeakClue other, boolean alone) {
-        String name = chosen.source().label();
+    private static Finding doubt(PeakClue chosen, PeakClue other, boolean alone) {
         boolean lower = other.peakC().value() < chosen.peakC().value();
-        return String.format(
-                Locale.ROOT,
-                "The %s says %.0f °C, the %s %.0f °C. The %s is believed: %s.%s",
-                other.source().label(),
-                other.peakC().value(),
-                name,
-                chosen.peakC().value(),
-                name,
-                alone ? "it is the surer of the two" : "another reading agrees with it",
+        return Finding.of(
+                alone ? HeatFinding.SURER_BELIEVED : HeatFinding.AGREED_BELIEVED,
+                Term.name(other.source().label()),
+                Term.temperature(other.peakC().value()),
+                Term.name(chosen.source().label()),
+                Term.temperature(chosen.peakC().value()),
                 whyLow(lower ? other : chosen));
     }
 
     /** What makes one read too low. */
-    private static String whyLow(PeakClue clue) {
+    private static Term whyLow(PeakClue clue) {
         return switch (clue.source()) {
-            case BARE -> " Bright metal radiates little, so a thermometer reads low on it: blacken a patch.";
-            case SENSOR -> " A sensor that lost touch, or lags, reads low: look at how it sits.";
-            case PROBE -> " A probe reads low until it has taken the disc’s heat: hold it longer.";
-            case BLACKENED -> " A patch that rubbed bright, or a spot wider than the patch, reads low.";
-            case LADDER -> "";
+            case BARE -> said(HeatFinding.BARE_READS_LOW);
+            case SENSOR -> said(HeatFinding.SENSOR_READS_LOW);
+            case PROBE -> said(HeatFinding.PROBE_READS_LOW);
+            case BLACKENED -> said(HeatFinding.PATCH_READS_LOW);
+            case LADDER -> Term.name("");
         };
+    }
+
+    private static Term said(HeatFinding why) {
+        return new Term.Said(Finding.of(why));
     }
 }

@@ -3,6 +3,8 @@ package app.frenum.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.heat.HeatStudy.Disc;
 import app.frenum.core.heat.HeatStudy.Layout;
 import app.frenum.core.log.MemoryLog;
@@ -74,11 +76,12 @@ class HeatStudyTest {
     void oneHotSideIsPointedAtWithLikelyReasons() {
         HeatStudy study = HeatStudy.of(List.of(stop(1, 48, 95, 28), stop(2, 47, 96, 28)), LAYOUT);
         assertThat(study.remarks()).hasSize(2);
-        assertThat(study.remarks().get(0))
-                .contains("front right disc peaks 48 °C hotter")
-                .contains("drags");
-        assertThat(study.alike()).containsExactly("The rear discs agree with each other.");
-        assertThat(study.remarks().get(1)).contains("rose by 2.0 times");
+        assertThat(study.remarks().get(0).code()).isEqualTo(HeatFinding.SIDE_HOTTER);
+        assertThat(study.remarks().get(0).terms().get("disc")).isEqualTo(Term.name("front right"));
+        assertThat(study.remarks().get(0).terms().get("apart")).isEqualTo(Term.temperatureApart(48));
+        assertThat(study.remarks().get(1).code()).isEqualTo(HeatFinding.RISE_UNLIKE_LAYOUT);
+        assertThat(study.alike()).containsExactly(Finding.of(HeatFinding.REARS_AGREE));
+        assertThat(study.remarks().get(1).terms()).containsKeys("disc", "times");
     }
 
     @Test
@@ -102,14 +105,17 @@ class HeatStudyTest {
                 PadWindow.of(List.of(new PadWindow.Work(1000, 200, 280), new PadWindow.Work(1000, 340, 430)), 60, 330);
         assertThat(hot.above().value()).isEqualTo(0.5);
         assertThat(hot.marginC().value()).isEqualTo(-100);
-        assertThat(hot.words()).startsWith("Over its window");
-        assertThat(hot.asksFor()).contains("from 200 °C to 430 °C");
+        assertThat(hot.words().code()).isEqualTo(HeatFinding.PADS_TOO_HOT);
+        assertThat(hot.asksFor())
+                .isEqualTo(Finding.of(HeatFinding.ASKS_FOR_PADS, Term.temperature(200), Term.temperature(430)));
         assertThat(PadWindow.of(List.of(new PadWindow.Work(1000, 40, 90)), 150, 500)
-                        .words())
-                .startsWith("Too cold");
+                        .words()
+                        .code())
+                .isEqualTo(HeatFinding.PADS_TOO_COLD);
         assertThat(PadWindow.of(List.of(new PadWindow.Work(1000, 310, 360)), 60, 330)
-                        .words())
-                .contains("ended above it");
+                        .words()
+                        .code())
+                .isEqualTo(HeatFinding.PADS_ENDED_ABOVE);
         assertThat(PadWindow.of(List.of(), 60, 330).below().isKnown()).isFalse();
     }
 

@@ -3,6 +3,8 @@ package app.frenum.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -25,9 +27,8 @@ class LapHeatTest {
 
     @Test
     void whatNoDiscLastsIsNotGivenAsATemperature() {
-        assertThat(LapHeat.whyNot(settled(9, 3).swings()).orElseThrow())
-                .contains("1000 °C")
-                .contains("seconds between brakings");
+        assertThat(LapHeat.whyNot(settled(9, 3).swings()))
+                .contains(Finding.of(HeatFinding.NO_DISC_LASTS, Term.temperature(1000)));
         assertThat(LapHeat.whyNot(settled(0.5, 40).swings())).isPresent();
     }
 }

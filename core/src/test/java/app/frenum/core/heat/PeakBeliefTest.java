@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
@@ -67,7 +69,7 @@ class PeakBeliefTest {
     void bareMetalIsNotBelievedAgainstABlackenedPatch() {
         PeakBelief belief = PeakBelief.of(List.of(read(PeakSource.BARE, 250, 0), read(PeakSource.BLACKENED, 400, 60)));
         assertThat(belief.source()).contains(PeakSource.BLACKENED);
-        assertThat(belief.doubts()).singleElement().asString().contains("radiates little");
+        assertThat(belief.doubts()).singleElement().asString().contains("BARE_READS_LOW");
     }
 
     @Test
@@ -76,10 +78,10 @@ class PeakBeliefTest {
         PeakBelief against = PeakBelief.of(List.of(PeakClue.sensed(350), changed));
         assertThat(against.source()).contains(PeakSource.LADDER);
         assertThat(against.peakC().value()).isEqualTo(490);
-        assertThat(against.doubts()).singleElement().asString().contains("nothing changes it back", "lost touch");
+        assertThat(against.doubts()).singleElement().asString().contains("LADDER_BELIEVED", "SENSOR_READS_LOW");
         PeakBelief two = PeakBelief.of(List.of(PeakClue.sensed(350), read(PeakSource.BLACKENED, 352, 0), changed));
         assertThat(two.source()).contains(PeakSource.SENSOR);
-        assertThat(two.doubts()).singleElement().asString().contains("painted before");
+        assertThat(two.doubts()).singleElement().asString().contains("LADDER_NOT_BELIEVED");
         assertThat(PeakBelief.of(List.of(PeakClue.sensed(500), PeakClue.ladder(RUNGS, 1)))
                         .source())
                 .contains(PeakSource.SENSOR);
@@ -150,7 +152,13 @@ class PeakBeliefTest {
                         .mean()
                         .value())
                 .isEqualTo(40);
-        assertThat(study.remarks()).anyMatch(r -> r.startsWith("The inner face of the front left disc peaks 40 °C"));
+        assertThat(study.remarks())
+                .contains(Finding.of(
+                        HeatFinding.FACE_HOTTER,
+                        Term.name("inner"),
+                        Term.name("front left"),
+                        Term.temperatureApart(40),
+                        Term.name("outer")));
         assertThat(study.bareBelowC().n()).isEqualTo(3);
         assertThat(study.bareBelowC().mean().value()).isCloseTo(80, within(0.01));
     }

@@ -70,6 +70,8 @@ public final class Wording {
         int decimals = (int) Math.max(0, Math.round(-Math.log10(step)));
         String number = String.format(Locale.ROOT, "%." + decimals + "f", Math.abs(shown));
         boolean negative = shown < 0 && number.chars().anyMatch(c -> c >= '1' && c <= '9');
-        return (negative ? "−" : "") + number + " " + amount.kind().unit(system).symbol();
+        return ((negative ? "−" : "") + number + " "
+                        + amount.kind().unit(system).symbol())
+                .strip();
     }
 }

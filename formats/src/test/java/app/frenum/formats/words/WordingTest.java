@@ -9,6 +9,7 @@ import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.finding.Term;
 import app.frenum.core.finding.UnitSystem;
+import app.frenum.core.heat.HeatFinding;
 import com.ibm.icu.text.MessagePattern;
 import java.util.List;
 import java.util.Locale;
@@ -32,7 +33,8 @@ class WordingTest {
 
     /** All that can be said. A new kind of finding is added here. */
     static Stream<FindingCode> codes() {
-        return Stream.of(CheckFinding.values());
+        return Stream.<FindingCode[]>of(CheckFinding.values(), HeatFinding.values())
+                .flatMap(Stream::of);
     }
 
     @ParameterizedTest

@@ -1,9 +1,13 @@
 package app.frenum.server.heat;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
+import app.frenum.core.heat.HeatFinding;
 import app.frenum.core.heat.LapHeat;
 import app.frenum.core.heat.LapLength;
 import app.frenum.core.heat.MeasuredLaps;
@@ -15,6 +19,7 @@ import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.StopByLogger;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
+import app.frenum.formats.words.Wording;
 import app.frenum.server.analysis.DrivenTest;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.ConfigurationView;
@@ -24,7 +29,6 @@ import app.frenum.server.recording.RecordingService;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -104,11 +108,10 @@ class LapService {
         Figure share = vehicle.brakeForceShare();
         UUID configuration = series.configurationId();
         if (events.isEmpty() || !mass.isKnown() || !frontDisc.isKnown() || !share.isKnown()) {
-            Figure none = Figure.unknown(
-                    events.isEmpty()
-                            ? "no laps are seen"
-                            : "the vehicle’s mass, disc mass or brake-force share is not known");
-            return new LapsView.DrivenLaps(recordingId, configuration, name, laps, none, List.of(), none.reason());
+            Finding why =
+                    Finding.of(events.isEmpty() ? HeatFinding.NO_LAPS_SEEN : HeatFinding.VEHICLE_NOT_KNOWN_WELL_ENOUGH);
+            Figure none = Figure.unknown(Wording.in(UnitSystem.METRIC).text(why));
+            return new LapsView.DrivenLaps(recordingId, configuration, name, laps, none, List.of(), why);
         }
         LapHeat heat = new LapHeat(mass.value(), events);
         double tau = vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S);
@@ -117,14 +120,13 @@ class LapService {
         DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), vehicle.wheelsPerAxle());
         double fromC = front(all.get(0)).orElse(cooling.ambientC());
         List<LapHeat.Swing> swings = heat.swings(laps.laps(), fromC, cooling, disc);
-        Optional<String> impossible = LapHeat.whyNot(swings);
-        String by = String.format(
-                Locale.ROOT,
-                "lap %d from %.0f °C, by the layout’s share, the disc’s mass and a time constant of %.0f s; it would settle after %d laps",
-                laps.laps(),
-                fromC,
-                tau,
-                heat.settle(cooling, disc).laps());
+        Optional<Finding> impossible = LapHeat.whyNot(swings);
+        Finding by = Finding.of(
+                HeatFinding.LAPS_PREDICTED_BY,
+                Term.count(laps.laps()),
+                Term.temperature(fromC),
+                Term.seconds(tau),
+                Term.count(heat.settle(cooling, disc).laps()));
         return new LapsView.DrivenLaps(
                 recordingId,
                 configuration,

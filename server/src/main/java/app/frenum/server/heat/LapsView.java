@@ -1,5 +1,6 @@
 package app.frenum.server.heat;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.heat.LapHeat;
 import app.frenum.core.heat.MeasuredLaps;
 import app.frenum.core.quantity.Figure;
@@ -23,5 +24,5 @@ record LapsView(List<DrivenLaps> recordings) {
             MeasuredLaps laps,
             Figure lapKwh,
             List<LapHeat.Swing> predicted,
-            String predictedBy) {}
+            Finding predictedBy) {}
 }

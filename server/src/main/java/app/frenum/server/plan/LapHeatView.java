@@ -1,11 +1,13 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
 import app.frenum.core.heat.LapHeat;
 import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Unit;
+import app.frenum.formats.words.Wording;
 import app.frenum.server.problem.Problem;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,7 +52,10 @@ record LapHeatView(
                 new Cooling(r.cooling().inside(), r.ambient().inside()),
                 new DiscRise(r.mass().inside(), r.axleShare().inside(), r.disc().inside(), r.wheels()));
         LapHeat.whyNot(settled.swings()).ifPresent(why -> {
-            throw Problem.invalid("", "The lap cannot be computed: " + why + ".");
+            throw Problem.invalid(
+                    "",
+                    "The lap cannot be computed: "
+                            + Wording.in(UnitSystem.METRIC).text(why) + ".");
         });
         double[] joules = heat.eventJ();
         List<Event> events = new ArrayList<>();
