@@ -33,9 +33,10 @@ export type ClockItem = Figures<Schemas['DayClock']['items'][number]>;
 export type Forecast = Omit<Schemas['ForecastView'], 'forecast' | 'hottestC' | 'learntCooling'> & {
   learntCooling: string | null;
   hottestC: Figure;
-  forecast: Omit<Schemas['Forecast'], 'missingM' | 'clock'> & {
+  forecast: Omit<Schemas['Forecast'], 'missingM' | 'clock' | 'noGo'> & {
     missingM: Figure;
-    clock: { items: ClockItem[]; warnings: string[] };
+    clock: { items: ClockItem[] };
+    noGo: Schemas['WrittenFinding'] | null;
   };
 };
 export type PlanView = {

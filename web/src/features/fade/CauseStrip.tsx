@@ -1,7 +1,7 @@
 import type { FadeSide } from '../../api/types';
 import { colour, letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
-import { number, told, type UnitTable } from '../../units/units';
+import { number, said, type UnitTable } from '../../units/units';
 import { growthWords, onsetWords } from './words';
 
 /** How a cause looks: outline for brakes that hold, solid for pads, hatched where fluid has a part. */
@@ -38,7 +38,7 @@ export function CauseStrip({ side, index, units }: { side: FadeSide; index: numb
       </div>
       <ul className="text-[14px]">
         {study.cause.evidence.map((e) => (
-          <li key={e}>{told(e, units)}.</li>
+          <li key={e.text.metric}>{said(e, units)}.</li>
         ))}
         {study.cause.pressedLess && <li>The driver also pressed less hard.</li>}
       </ul>

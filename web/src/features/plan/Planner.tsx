@@ -17,7 +17,7 @@ import { usePreferences } from '../../app/preferences';
 import { Button } from '../../ui/Button';
 import { Failure, Heading, Reading, Strip } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
-import { number, told, type UnitTable } from '../../units/units';
+import { number, said, type UnitTable } from '../../units/units';
 import { hoursMinutes } from './clock';
 import { CrewFields } from './CrewFields';
 import { DayLine } from './DayLine';
@@ -139,27 +139,27 @@ export function Planner(props: {
                       thus: {f.guards}.
                     </li>
                     {f.forecast.warnings.map((w) => (
-                      <li key={w} className="flex gap-3">
+                      <li key={w.text.metric} className="flex gap-3">
                         <Status small kind="caution" word="Caution" />
-                        <span>{told(w, units)}</span>
+                        <span>{said(w, units)}</span>
                       </li>
                     ))}
                     {f.forecast.heat.map((h) => (
-                      <li key={h.configuration + h.message} className="flex gap-3">
+                      <li key={h.configuration + h.reading.text.metric} className="flex gap-3">
                         <Status
                           small
                           kind={h.caution ? 'caution' : 'pass'}
                           word={h.caution ? 'Caution' : 'Pass'}
                         />
                         <span>
-                          {h.configuration}: {told(h.message, units)}
+                          {h.configuration}: {said(h.reading, units)}
                         </span>
                       </li>
                     ))}
                     {f.learntCooling && <li>Cooling time constant {f.learntCooling}.</li>}
                     {f.forecast.assumptions.length > 0 && (
                       <li className="text-ink-3">
-                        Assumed for want of a figure: {told(f.forecast.assumptions.join('; '), units)}.
+                        Assumed for want of a figure: {f.forecast.assumptions.map((a) => said(a, units)).join('; ')}.
                       </li>
                     )}
                   </ul>
@@ -218,9 +218,7 @@ function answer(f: Forecast, plan: Plan, units: UnitTable): string {
   const u = units.distance;
   const missing = f.forecast.missingM.value;
   const shown = `${plan.stopsEach} stops of each can show ${number(u.of(f.forecast.smallestShownM), 1)} ${u.unit}`;
-  if (missing !== undefined && missing > 0) {
-    return `NO-GO: ${told(f.forecast.noGo, units)}`;
-  }
+  if (f.forecast.noGo) return `NO-GO: ${said(f.forecast.noGo, units)}`;
   if (f.endS > slotSeconds(plan)) {
     return `It does not fit the slot: ${hoursMinutes(f.endS)} are needed.`;
   }

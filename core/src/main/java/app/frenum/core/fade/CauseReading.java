@@ -1,10 +1,12 @@
 package app.frenum.core.fade;
 
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -17,7 +19,7 @@ import java.util.Optional;
  * @param commonBar that pressure, bar
  * @param pressedLess whether the driver also pressed less hard
  * @param confidence how much there is to go by
- * @param evidence in words, one line each
+ * @param evidence one line each
  */
 public record CauseReading(
         FadeCause cause,
@@ -27,11 +29,12 @@ public record CauseReading(
         Figure commonBar,
         boolean pressedLess,
         Confidence confidence,
-        List<String> evidence) {
+        List<Finding> evidence) {
     private static final double LONG_TRAVEL = 1.15;
     private static final double LESS_PRESSURE = 0.90;
     private static final double PAD_LOSS = 0.90;
     private static final double SLIGHT_LOSS = 0.95;
+    private static final double PERCENT = 0.01;
 
     /** How much there is to go by. */
     public enum Confidence {
@@ -158,31 +161,31 @@ public record CauseReading(
         return e.relTravel().isKnown() ? Confidence.GOOD : Confidence.FAIR;
     }
 
-    private static List<String> words(Evidence e, boolean surer) {
-        List<String> all = new ArrayList<>();
-        String what = switch (e.measure()) {
-            case PER_BAR -> "deceleration per bar";
-            case BY_DECELERATION -> "deceleration";
-            case BY_DISTANCE -> "the inverse of the distance";
-        };
-        all.add(relative(what, e.relEffectiveness()));
-        all.add(relative("peak line pressure", e.relPressure()));
-        all.add(relative("pedal travel at a common pressure", e.relTravel()));
-        e.worstFeel().ifPresent(f -> all.add("the pedal felt " + f.label()));
+    private static List<Finding> words(Evidence e, boolean surer) {
+        List<Finding> all = new ArrayList<>();
+        all.add(relative(
+                switch (e.measure()) {
+                    case PER_BAR -> FadeFinding.DECELERATION_PER_BAR;
+                    case BY_DECELERATION -> FadeFinding.DECELERATION;
+                    case BY_DISTANCE -> FadeFinding.INVERSE_DISTANCE;
+                },
+                e.relEffectiveness()));
+        all.add(relative(FadeFinding.PEAK_PRESSURE, e.relPressure()));
+        all.add(relative(FadeFinding.PEDAL_TRAVEL, e.relTravel()));
+        e.worstFeel().ifPresent(f -> all.add(Finding.of(FadeFinding.PEDAL_FELT, Term.name(f.label()))));
         e.pressedAsHard()
-                .ifPresent(asHard -> all.add(
-                        asHard
-                                ? "the pedal was pressed as hard as in the reference, as noted"
-                                : "the pedal was pressed less hard than in the reference, as noted"));
+                .map(asHard -> asHard ? FadeFinding.PRESSED_AS_HARD : FadeFinding.PRESSED_LESS_HARD)
+                .ifPresent(noted -> all.add(Finding.of(noted)));
         if (surer) {
-            all.add("pressure fell with the longer pedal, which makes vapour surer");
+            all.add(Finding.of(FadeFinding.PRESSURE_FELL_WITH_PEDAL));
         }
         return List.copyOf(all);
     }
 
-    private static String relative(String what, Figure rel) {
+    private static Finding relative(FadeFinding what, Figure rel) {
+        Term of = new Term.Said(Finding.of(what));
         return rel.isKnown()
-                ? String.format(Locale.ROOT, "%s: %.0f %% of the reference", what, 100 * rel.value())
-                : what + ": not known, " + rel.reason();
+                ? Finding.of(FadeFinding.OF_REFERENCE, of, new Term.Amount(AmountKind.SHARE, rel.value(), PERCENT))
+                : Finding.of(FadeFinding.NOT_KNOWN, of, Term.name(rel.reason()));
     }
 }

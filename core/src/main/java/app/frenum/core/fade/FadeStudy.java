@@ -2,6 +2,8 @@ package app.frenum.core.fade;
 
 import app.frenum.core.compare.Trend;
 import app.frenum.core.compare.WelchTest;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
@@ -312,7 +314,8 @@ public record FadeStudy(
                                 few,
                                 false,
                                 CauseReading.Confidence.WEAK,
-                                List.of(tooFew()));
+                                List.of(Finding.of(
+                                        FadeFinding.LATE_GROUP_NEEDS, Term.count(2 * LATE), Term.count(stops.size()))));
             }
             Figure bar = commonBar(late);
             Function<FadeStop, Figure> travel = s -> bar.isKnown() ? s.pedal().at(bar.value()) : bar;

@@ -12,6 +12,8 @@ public enum AmountKind {
     /** How far apart two temperatures are: no offset. */
     TEMPERATURE_DIFFERENCE(Unit.CELSIUS, Unit.FAHRENHEIT, false),
     TIME(Unit.SECONDS, Unit.SECONDS, true),
+    MINUTES(Unit.MINUTES, Unit.MINUTES, true),
+    MASS(Unit.KILOGRAMS, Unit.POUNDS, true),
     SHARE(Unit.PERCENT, Unit.PERCENT, true),
     /** A plain number. */
     TIMES(Unit.ONE, Unit.ONE, true);

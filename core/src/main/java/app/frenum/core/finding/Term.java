@@ -45,6 +45,17 @@ public sealed interface Term {
         return new Amount(AmountKind.TIME, seconds, 1);
     }
 
+    /** m, to a step of it. */
+    static Term distance(double metres, double step) {
+        return new Amount(AmountKind.DISTANCE, metres, step);
+    }
+
+    /** m/s, to a km/h. */
+    static Term speed(double mps) {
+        return new Amount(
+                AmountKind.SPEED, mps, AmountKind.SPEED.unit(UnitSystem.METRIC).toInside(1));
+    }
+
     /** A number of times, to a tenth. */
     static Term times(double times) {
         return new Amount(AmountKind.TIMES, times, 0.1);

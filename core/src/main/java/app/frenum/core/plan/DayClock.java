@@ -1,5 +1,7 @@
 package app.frenum.core.plan;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
@@ -7,7 +9,6 @@ import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -17,7 +18,7 @@ import java.util.Set;
  * @param items in order, without holes
  * @param warnings gates that the plan cannot meet
  */
-public record DayClock(List<Item> items, List<String> warnings) {
+public record DayClock(List<Item> items, List<Finding> warnings) {
     /** A cool-down run lasts this many time constants unless its gate says otherwise. */
     private static final double COOL_DOWN_TAUS = 1.5;
 
@@ -100,7 +101,7 @@ public record DayClock(List<Item> items, List<String> warnings) {
     private static final class Schedule {
         private final Day day;
         private final List<Item> items = new ArrayList<>();
-        private final List<String> warnings = new ArrayList<>();
+        private final List<Finding> warnings = new ArrayList<>();
         private final Set<String> tooCold = new HashSet<>();
         private double now;
         private double disc;
@@ -174,7 +175,11 @@ public record DayClock(List<Item> items, List<String> warnings) {
                 if (cool.isKnown()) {
                     wait = Math.max(wait, cool.value() - runUp);
                 } else {
-                    warnings.add(phase.name() + ": " + cool.reason());
+                    warnings.add(Finding.of(
+                            PlanFinding.GATE_OUT_OF_REACH,
+                            Term.name(phase.name()),
+                            Term.temperature(gate.hottest().get().inside()),
+                            Term.temperature(cooling.ambientC())));
                 }
             }
             if (wait > 0) {
@@ -182,8 +187,7 @@ public record DayClock(List<Item> items, List<String> warnings) {
             }
             gate.latest()
                     .filter(l -> now + runUp - lastStart > l.inside() + 1 && Double.isFinite(lastStart))
-                    .ifPresent(l -> warnings.add(
-                            "%s: the car cannot be back within the longest interval".formatted(phase.name())));
+                    .ifPresent(l -> warnings.add(Finding.of(PlanFinding.NOT_BACK_IN_TIME, Term.name(phase.name()))));
         }
 
         private void drive(int configuration, Phase phase, int number) {
@@ -198,11 +202,8 @@ public record DayClock(List<Item> items, List<String> warnings) {
                 double start = heat.cooling().after(disc, runUp);
                 double peak = start + heat.rise(phase);
                 if (!phase.gate().isWarmEnough(start) && tooCold.add(phase.name())) {
-                    warnings.add(String.format(
-                            Locale.ROOT,
-                            "%s: the first is predicted to start at %.0f °C, colder than the gate; add warming snubs before it",
-                            phase.name(),
-                            start));
+                    warnings.add(
+                            Finding.of(PlanFinding.STARTS_TOO_COLD, Term.name(phase.name()), Term.temperature(start)));
                 }
                 items.add(new Item(
                         Kind.RUN, configuration, phase.name(), number, now, round, Figure.of(start), Figure.of(peak)));

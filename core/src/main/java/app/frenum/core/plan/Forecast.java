@@ -1,6 +1,9 @@
 package app.frenum.core.plan;
 
 import app.frenum.core.compare.SampleSize;
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.garage.BeddingIn;
 import app.frenum.core.garage.ConfigurationSpec;
 import app.frenum.core.garage.Difference;
@@ -15,7 +18,6 @@ import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -47,15 +49,15 @@ public record Forecast(
         PhaseLane lane,
         List<PhaseLane> lanes,
         Figure missingM,
-        String noGo,
+        Optional<Finding> noGo,
         List<RunOrder.Block> blocks,
         int swaps,
         DayClock clock,
         List<DiscDay.Swing> rear,
         List<Savings.Saving> savings,
         List<HeatReading> heat,
-        List<String> warnings,
-        List<String> assumptions) {
+        List<Finding> warnings,
+        List<Finding> assumptions) {
     private static final double ASSUMED_MPS2 = 8;
     private static final double ASSUMED_LOST_S = 0.25;
     private static final double ASSUMED_ACCELERATION = 2.5;
@@ -67,9 +69,14 @@ public record Forecast(
     private static final double RETURN_MPS = 12;
     private static final double INSPECTION_S = 300;
     private static final double SLOWEST_CURE_MPS = 5;
+    /** Digits that a plan's figures deserve. */
+    private static final double SHOWN_M = 0.1;
+
+    private static final double HUNDREDTH = 0.01;
+    private static final double SHARE_STEP = 0.001;
 
     /** Predicted against what a part can stand. */
-    public record HeatReading(String configuration, String message, boolean caution) {}
+    public record HeatReading(String configuration, Finding reading, boolean caution) {}
 
     /** What was driven before by this car, for its spread and its distance. */
     public record Earlier(double meanM, double sdM, int stops) {}
@@ -120,8 +127,8 @@ public record Forecast(
     /** The working; each method one part of the plan. */
     private static final class Maker {
         private final Inputs in;
-        private final List<String> assumptions = new ArrayList<>();
-        private final List<String> warnings = new ArrayList<>();
+        private final List<Finding> assumptions = new ArrayList<>();
+        private final List<Finding> warnings = new ArrayList<>();
         private final Procedure procedure;
         private final double stopM;
 
@@ -146,13 +153,12 @@ public record Forecast(
             readiness();
             warnings.addAll(clock.warnings());
             if (in.stopsEach() < needed.perSide()) {
-                warnings.add(String.format(
-                        Locale.ROOT,
-                        "%d stops of each can only show %.1f m; %.1f m needs %d of each.",
-                        in.stopsEach(),
-                        smallest(needed),
-                        in.marginM(),
-                        needed.perSide()));
+                warnings.add(Finding.of(
+                        PlanFinding.ONLY_SHOWS,
+                        Term.count(in.stopsEach()),
+                        Term.distance(smallest(needed), SHOWN_M),
+                        Term.distance(in.marginM(), SHOWN_M),
+                        Term.count(needed.perSide())));
             }
             return new Forecast(
                     stopM,
@@ -164,7 +170,7 @@ public record Forecast(
                             .map(l -> Figure.of(longest.missingM(
                                     l.length().inside(), l.runOff().inside())))
                             .orElse(Figure.unknown("no lane is chosen")),
-                    in.lane().map(l -> noGo(l, longest)).orElse(""),
+                    in.lane().flatMap(l -> noGo(l, longest)),
                     blocks,
                     RunOrder.swaps(blocks),
                     clock,
@@ -184,8 +190,11 @@ public record Forecast(
                     .toList();
             all.stream()
                     .filter(p -> !p.because().isEmpty() && !p.because().startsWith("as gently"))
-                    .forEach(p -> assume(
-                            p.phase() + ", " + p.because() + ": %.1f m/s² on the lane it is given", p.slowingMps2()));
+                    .forEach(p -> assume(Finding.of(
+                            PlanFinding.PHASE_SLOWS_BY,
+                            Term.name(p.phase()),
+                            Term.name(p.because()),
+                            new Term.Amount(AmountKind.DECELERATION, p.slowingMps2(), SHOWN_M))));
             return all.isEmpty() ? List.of(stopOfThePlan()) : all;
         }
 
@@ -217,11 +226,11 @@ public record Forecast(
                     .orElseThrow();
         }
 
-        private String noGo(LaneSpec lane, PhaseLane longest) {
+        private Optional<Finding> noGo(LaneSpec lane, PhaseLane longest) {
             double missing =
                     longest.missingM(lane.length().inside(), lane.runOff().inside());
             if (missing <= 0) {
-                return "";
+                return Optional.empty();
             }
             double fits = procedure.phases().stream()
                     .filter(p -> p.name().equals(longest.phase()))
@@ -232,20 +241,30 @@ public record Forecast(
                             lane.length().inside(),
                             lane.runOff().inside()))
                     .orElse(0.0);
-            return String.format(
-                    Locale.ROOT,
-                    "%s from %.0f km/h%s: %.0f m of lane and run-off, %.0f m missing. %s",
-                    longest.phase(),
-                    3.6 * longest.speedMps(),
-                    longest.because().isEmpty() ? "" : ", " + longest.because(),
-                    longest.check().totalM(),
-                    Math.ceil(missing),
+            Term cure = new Term.Said(
                     fits > SLOWEST_CURE_MPS
-                            ? String.format(
-                                    Locale.ROOT,
-                                    "From %.0f km/h it would fit; or take a longer lane.",
-                                    Math.floor(3.6 * fits))
-                            : "It needs a longer lane.");
+                            ? Finding.of(PlanFinding.CURED_BY_SPEED, Term.speed(wholeKmhBelow(fits)))
+                            : Finding.of(PlanFinding.CURED_BY_LANE));
+            Term phase = Term.name(longest.phase());
+            Term speed = Term.speed(longest.speedMps());
+            Term total = Term.distance(longest.check().totalM(), 1);
+            Term missed = Term.distance(Math.ceil(missing), 1);
+            return Optional.of(
+                    longest.because().isEmpty()
+                            ? Finding.of(PlanFinding.NO_GO, phase, speed, total, missed, cure)
+                            : Finding.of(
+                                    PlanFinding.NO_GO_BECAUSE,
+                                    phase,
+                                    speed,
+                                    Term.name(longest.because()),
+                                    total,
+                                    missed,
+                                    cure));
+        }
+
+        /** Never rounded up to a speed that does not fit. */
+        private static double wholeKmhBelow(double mps) {
+            return Unit.KILOMETRES_PER_HOUR.toInside(Math.floor(Unit.KILOMETRES_PER_HOUR.fromInside(mps)));
         }
 
         private double smallest(StopsNeeded needed) {
@@ -261,7 +280,11 @@ public record Forecast(
             }
             double v = in.speedMps();
             double assumed = v * v / (2 * ASSUMED_MPS2) + ASSUMED_LOST_S * v;
-            assume("a stop of %.0f m: 8 m/s² and 0.25 s lost, dry", assumed);
+            assume(Finding.of(
+                    PlanFinding.ASSUMED_STOP,
+                    Term.distance(assumed, 1),
+                    new Term.Amount(AmountKind.DECELERATION, ASSUMED_MPS2, 1),
+                    new Term.Amount(AmountKind.TIME, ASSUMED_LOST_S, HUNDREDTH)));
             return assumed;
         }
 
@@ -269,16 +292,18 @@ public record Forecast(
             if (in.earlier().isPresent() && in.earlier().get().sdM() > 0) {
                 Earlier earlier = in.earlier().get();
                 double bound = StopsNeeded.bound(earlier.sdM(), earlier.stops());
-                assumptions.add(String.format(
-                        Locale.ROOT,
-                        "a spread of %.2f m where %d earlier stops show %.2f m: they do not underrate it four times in five",
-                        bound,
-                        earlier.stops(),
-                        earlier.sdM()));
+                assumptions.add(Finding.of(
+                        PlanFinding.SPREAD_OF_EARLIER_STOPS,
+                        Term.distance(bound, HUNDREDTH),
+                        Term.count(earlier.stops()),
+                        Term.distance(earlier.sdM(), HUNDREDTH)));
                 return new StopsNeeded(bound, StopsNeeded.Source.OWN_SERIES, in.marginM());
             }
             double sd = StopsNeeded.ASSUMED_CV * stopM;
-            assume("a spread of %.1f m from stop to stop: 2.5 %% of the distance", sd);
+            assume(Finding.of(
+                    PlanFinding.ASSUMED_SPREAD,
+                    Term.distance(sd, SHOWN_M),
+                    new Term.Amount(AmountKind.SHARE, StopsNeeded.ASSUMED_CV, SHARE_STEP)));
             return new StopsNeeded(sd, StopsNeeded.Source.ASSUMED, in.marginM());
         }
 
@@ -286,7 +311,9 @@ public record Forecast(
             return orAssumed(
                     in.vehicle().figure(VehicleField.ACCELERATION),
                     ASSUMED_ACCELERATION,
-                    "%.1f m/s² on the way to test speed");
+                    PlanFinding.ASSUMED_ACCELERATION,
+                    AmountKind.DECELERATION,
+                    SHOWN_M);
         }
 
         private Optional<Day.Heat> front() {
@@ -295,7 +322,9 @@ public record Forecast(
                     orAssumed(
                             in.vehicle().figure(VehicleField.FRONT_DISC_MASS),
                             ASSUMED_DISC_KG,
-                            "front discs of %.0f kg each"),
+                            PlanFinding.ASSUMED_FRONT_DISCS,
+                            AmountKind.MASS,
+                            1),
                     frontShare());
         }
 
@@ -307,12 +336,19 @@ public record Forecast(
                             orAssumed(
                                     in.vehicle().figure(VehicleField.REAR_DISC_MASS),
                                     ASSUMED_REAR_DISC_KG,
-                                    "rear discs of %.0f kg each"),
+                                    PlanFinding.ASSUMED_REAR_DISCS,
+                                    AmountKind.MASS,
+                                    1),
                             1 - frontShare());
         }
 
         private double frontShare() {
-            return orAssumed(in.vehicle().brakeForceShare(), ASSUMED_SHARE, "%.2f of the brake force in front");
+            return orAssumed(
+                    in.vehicle().brakeForceShare(),
+                    ASSUMED_SHARE,
+                    PlanFinding.ASSUMED_SHARE,
+                    AmountKind.SHARE,
+                    HUNDREDTH);
         }
 
         private Optional<Day.Heat> disc(boolean front, double discKg, double axleShare) {
@@ -323,7 +359,9 @@ public record Forecast(
             double tau = orAssumed(
                     in.vehicle().figure(VehicleField.COOLING_TIME),
                     ASSUMED_TAU_S,
-                    "discs that cool with a time constant of %.0f s");
+                    PlanFinding.ASSUMED_COOLING,
+                    AmountKind.TIME,
+                    1);
             return Optional.of(new Day.Heat(
                     in.vehicle().mass(VehicleSpec.Load.LIGHT).orElse(mass.value()),
                     mass.value(),
@@ -334,18 +372,16 @@ public record Forecast(
                     new Cooling(tau, in.ambientC())));
         }
 
-        private double orAssumed(Figure known, double assumed, String words) {
+        private double orAssumed(Figure known, double assumed, PlanFinding code, AmountKind kind, double step) {
             if (!known.isKnown()) {
-                assume(words, assumed);
+                assume(Finding.of(code, new Term.Amount(kind, assumed, step)));
             }
             return known.orElse(assumed);
         }
 
-        @SuppressWarnings("AnnotateFormatMethod")
-        private void assume(String words, double value) {
-            String told = String.format(Locale.ROOT, words, value);
-            if (!assumptions.contains(told)) {
-                assumptions.add(told);
+        private void assume(Finding assumption) {
+            if (!assumptions.contains(assumption)) {
+                assumptions.add(assumption);
             }
         }
 
@@ -393,20 +429,22 @@ public record Forecast(
                     in.configurations().subList(1, in.configurations().size())) {
                 Difference.between(baseline, candidate.spec())
                         .warning()
-                        .ifPresent(w -> warnings.add(candidate.name() + ": " + w));
+                        .ifPresent(w -> warnings.add(
+                                Finding.of(PlanFinding.CHANGED_TOGETHER, Term.name(candidate.name()), Term.name(w))));
             }
         }
 
         private void readiness() {
             for (Fitted f : in.configurations()) {
                 if (f.openChecks() > 0) {
-                    warnings.add("%s: %d fitting checks are not ticked yet.".formatted(f.name(), f.openChecks()));
+                    warnings.add(
+                            Finding.of(PlanFinding.CHECKS_NOT_TICKED, Term.name(f.name()), Term.count(f.openChecks())));
                 }
                 for (Slot slot : f.spec().unbedded()) {
                     boolean planned = f.spec().parts().get(slot).bedding().isPresent();
                     if (!planned) {
-                        warnings.add("%s: %s are new and no bedding in is planned for them."
-                                .formatted(f.name(), slot.label()));
+                        warnings.add(
+                                Finding.of(PlanFinding.NOT_BEDDED_IN, Term.name(f.name()), Term.name(slot.label())));
                     }
                 }
             }

@@ -1,10 +1,12 @@
 package app.frenum.core.plan;
 
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.garage.Part;
 import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -32,18 +34,11 @@ record HeatReadings(Forecast.Fitted fitted, int number, DayClock clock, List<For
         }
         double hottest = peaks[peaks.length - 1];
         figure(pads, PartField.PAD_WINDOW_HIGH)
-                .ifPresent(high -> add(
-                        hottest > high,
-                        "%s discs reach %.0f °C at most; the pads work up to %.0f °C",
-                        axle,
-                        hottest,
-                        high));
-        limitC.ifPresent(limit -> add(
-                hottest > limit, "%s discs reach %.0f °C at most; the limit chosen is %.0f °C", axle, hottest, limit));
+                .ifPresent(high -> reach(PlanFinding.PADS_UP_TO, axle, hottest, high, hottest > high));
+        limitC.ifPresent(limit -> reach(PlanFinding.DISCS_UP_TO, axle, hottest, limit, hottest > limit));
         figure(pads, PartField.PAD_WINDOW_LOW)
                 .filter(low -> hottest < low)
-                .ifPresent(low ->
-                        add(true, "%s discs reach %.0f °C at most; these pads work from %.0f °C", axle, hottest, low));
+                .ifPresent(low -> reach(PlanFinding.PADS_FROM, axle, hottest, low, true));
     }
 
     /**
@@ -55,17 +50,15 @@ record HeatReadings(Forecast.Fitted fitted, int number, DayClock clock, List<For
         Optional<Double> wet = figure(Slot.FLUID, PartField.WET_BOILING_POINT);
         Optional<Double> boils = wet.or(() -> figure(Slot.FLUID, PartField.DRY_BOILING_POINT));
         boils.ifPresent(limit -> {
-            String which = wet.isPresent() ? "wet" : "dry";
             double minutes = disc.secondsAbove(number, limit) / SECONDS_PER_MINUTE;
+            Term point = Term.temperature(limit);
             if (minutes == 0) {
-                add(false, "front discs stay below the fluid's %s boiling point of %.0f °C", which, limit);
+                PlanFinding below = wet.isPresent() ? PlanFinding.BELOW_WET_BOILING : PlanFinding.BELOW_DRY_BOILING;
+                add(false, Finding.of(below, point));
             } else {
-                add(
-                        true,
-                        "front discs are above the fluid's %s boiling point of %.0f °C for %.0f min in all; how much of it the fluid feels is not predicted, so watch the pedal",
-                        which,
-                        limit,
-                        Math.max(1, minutes));
+                PlanFinding above = wet.isPresent() ? PlanFinding.ABOVE_WET_BOILING : PlanFinding.ABOVE_DRY_BOILING;
+                double shown = SECONDS_PER_MINUTE * Math.max(1, minutes);
+                add(true, Finding.of(above, point, new Term.Amount(AmountKind.MINUTES, shown, SECONDS_PER_MINUTE)));
             }
         });
     }
@@ -77,8 +70,11 @@ record HeatReadings(Forecast.Fitted fitted, int number, DayClock clock, List<For
                 .map(q -> q.inside());
     }
 
-    @SuppressWarnings("AnnotateFormatMethod")
-    private void add(boolean caution, String words, Object... values) {
-        out.add(new Forecast.HeatReading(fitted.name(), String.format(Locale.ROOT, words, values), caution));
+    private void reach(PlanFinding code, String axle, double hottest, double limit, boolean caution) {
+        add(caution, Finding.of(code, Term.name(axle), Term.temperature(hottest), Term.temperature(limit)));
+    }
+
+    private void add(boolean caution, Finding finding) {
+        out.add(new Forecast.HeatReading(fitted.name(), finding, caution));
     }
 }

@@ -133,7 +133,7 @@ class FadeVectorsTest {
                         .isEqualTo(out.get("alsoPressedLessHard").asBoolean());
             }
             if (out.has("surer")) {
-                assertThat(reading.evidence().toString().contains("surer"))
+                assertThat(reading.evidence().toString().contains("PRESSURE_FELL_WITH_PEDAL"))
                         .isEqualTo(out.get("surer").asBoolean());
             }
         }

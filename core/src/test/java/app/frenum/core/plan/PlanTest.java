@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
 import app.frenum.core.plan.RunOrder.Block;
@@ -169,13 +170,15 @@ class PlanTest {
         assertThat(DayClock.of(day(procedure(phase(Phase.Kind.STOP, 25, 0, 2, cold)), RunOrder.A_B_A, 2, 0))
                         .warnings())
                 .singleElement()
-                .asString()
-                .contains("cannot be reached");
+                .satisfies(w -> assertThat(w.code()).isEqualTo(PlanFinding.GATE_OUT_OF_REACH))
+                .satisfies(w -> assertThat(w.terms())
+                        .containsEntry("gate", Term.temperature(10))
+                        .containsEntry("air", Term.temperature(15)));
         Gate warm = new Gate(
                 Optional.of(new Quantity(100, Unit.CELSIUS)), Optional.empty(), Optional.empty(), Optional.empty());
         assertThat(DayClock.of(day(procedure(phase(Phase.Kind.STOP, 25, 0, 1, warm)), RunOrder.A_B_A, 1, 0))
                         .warnings())
-                .anySatisfy(w -> assertThat(w).contains("add warming snubs"));
+                .anySatisfy(w -> assertThat(w.code()).isEqualTo(PlanFinding.STARTS_TOO_COLD));
     }
 
     @Test

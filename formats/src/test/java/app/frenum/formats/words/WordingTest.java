@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.frenum.core.compare.CheckFinding;
+import app.frenum.core.fade.FadeFinding;
 import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.finding.Term;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.heat.HeatFinding;
+import app.frenum.core.plan.PlanFinding;
 import com.ibm.icu.text.MessagePattern;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +35,8 @@ class WordingTest {
 
     /** All that can be said. A new kind of finding is added here. */
     static Stream<FindingCode> codes() {
-        return Stream.<FindingCode[]>of(CheckFinding.values(), HeatFinding.values())
+        return Stream.<FindingCode[]>of(
+                        CheckFinding.values(), HeatFinding.values(), FadeFinding.values(), PlanFinding.values())
                 .flatMap(Stream::of);
     }
 
@@ -74,6 +77,8 @@ class WordingTest {
         "PRESSURE, 2.412, 0.01, 2.41 bar, 35.0 psi",
         "TEMPERATURE, -3.2, 1, −3 °C, 26 °F",
         "TEMPERATURE_DIFFERENCE, 25, 1, 25 °C, 45 °F",
+        "MASS, 7, 1, 7 kg, 15 lb",
+        "MINUTES, 600, 60, 10 min, 10 min",
         "SHARE, 0.0034, 0.001, 0.3 %, 0.3 %",
         "TIME, 3.456, 0.01, 3.46 s, 3.46 s"
     })

@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
@@ -12,6 +13,7 @@ import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.formats.words.Wording;
 import app.frenum.server.Raced;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
@@ -224,7 +226,12 @@ public class PlanService {
     }
 
     private static String noGo(PlanView plan) {
-        return "The plan is NO-GO: " + plan.forecast().forecast().noGo();
+        String why = plan.forecast()
+                .forecast()
+                .noGo()
+                .map(Wording.in(UnitSystem.METRIC)::text)
+                .orElse("the lane is too short");
+        return "The plan is NO-GO: " + why;
     }
 
     /**
