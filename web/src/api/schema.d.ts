@@ -1011,7 +1011,7 @@ export interface components {
             commonBar: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             confidence: "GOOD" | "FAIR" | "WEAK";
-            evidence: string[];
+            evidence: components["schemas"]["WrittenFinding"][];
             pressedLess: boolean;
             relEffectiveness: components["schemas"]["WrittenFigure"];
             relPressure: components["schemas"]["WrittenFigure"];
@@ -1179,7 +1179,7 @@ export interface components {
         };
         DayClock: {
             items: components["schemas"]["Item"][];
-            warnings: string[];
+            warnings: components["schemas"]["WrittenFinding"][];
         };
         Decided: components["schemas"]["Happening"] & {
             reason?: string;
@@ -1404,7 +1404,7 @@ export interface components {
             wet: boolean;
         };
         Forecast: {
-            assumptions: string[];
+            assumptions: components["schemas"]["WrittenFinding"][];
             blocks: components["schemas"]["Block"][];
             clock: components["schemas"]["DayClock"];
             /** Format: double */
@@ -1413,7 +1413,7 @@ export interface components {
             lane: components["schemas"]["PhaseLane"];
             lanes: components["schemas"]["PhaseLane"][];
             missingM: components["schemas"]["WrittenFigure"];
-            noGo: string;
+            noGo: components["schemas"]["WrittenFinding"];
             rear: components["schemas"]["Swing"][];
             savings: components["schemas"]["Saving"][];
             /** Format: double */
@@ -1421,7 +1421,7 @@ export interface components {
             stopsNeeded: components["schemas"]["StopsNeeded"];
             /** Format: int32 */
             swaps: number;
-            warnings: string[];
+            warnings: components["schemas"]["WrittenFinding"][];
         };
         ForecastView: {
             curve: components["schemas"]["Point"][];
@@ -1582,7 +1582,7 @@ export interface components {
         HeatReading: {
             caution: boolean;
             configuration: string;
-            message: string;
+            reading: components["schemas"]["WrittenFinding"];
         };
         HeatSide: {
             /** Format: uuid */

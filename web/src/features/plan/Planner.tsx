@@ -159,7 +159,8 @@ export function Planner(props: {
                     {f.learntCooling && <li>Cooling time constant {f.learntCooling}.</li>}
                     {f.forecast.assumptions.length > 0 && (
                       <li className="text-ink-3">
-                        Assumed for want of a figure: {f.forecast.assumptions.map((a) => said(a, units)).join('; ')}.
+                        Assumed for want of a figure:{' '}
+                        {f.forecast.assumptions.map((a) => said(a, units)).join('; ')}.
                       </li>
                     )}
                   </ul>

@@ -1,5 +1,7 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.statistics.Interval;
+import app.frenum.core.statistics.WelchTest;
 import java.util.Locale;
 
 /**

@@ -1,6 +1,9 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Consistency;
+import app.frenum.core.statistics.Interval;
+import app.frenum.core.statistics.WelchTest;
 import java.util.List;
 import java.util.Optional;
 

@@ -2,6 +2,12 @@ package app.frenum.core.compare;
 
 import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Consistency;
+import app.frenum.core.statistics.Holm;
+import app.frenum.core.statistics.Interval;
+import app.frenum.core.statistics.PermutationTest;
+import app.frenum.core.statistics.SampleSize;
+import app.frenum.core.statistics.WelchTest;
 import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.ArrayList;

@@ -8,6 +8,8 @@ import static app.frenum.core.compare.CheckFinding.RETURN_DIFFERS;
 import static app.frenum.core.compare.CheckFinding.RETURN_TOO_SHORT;
 
 import app.frenum.core.finding.Term;
+import app.frenum.core.statistics.Interval;
+import app.frenum.core.statistics.WelchTest;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Optional;
 

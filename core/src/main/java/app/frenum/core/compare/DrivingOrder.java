@@ -1,5 +1,7 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.statistics.Interval;
+import app.frenum.core.statistics.StudentT;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.linear.Array2DRowRealMatrix;

@@ -1,5 +1,6 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.statistics.WelchTest;
 import java.util.Locale;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 

@@ -1,6 +1,8 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.StudentT;
+import app.frenum.core.statistics.WelchTest;
 import java.util.Optional;
 
 /**

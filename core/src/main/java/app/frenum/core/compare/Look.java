@@ -1,5 +1,7 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.statistics.AlphaSpending;
+
 /**
  * How far a planned test has come when its figures are looked at. Until its planned end a verdict must hold against the
  * bound of {@link AlphaSpending}, however often anybody looks; a test that was driven past its plan has spent what it had,

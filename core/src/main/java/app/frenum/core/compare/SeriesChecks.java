@@ -12,6 +12,8 @@ import static app.frenum.core.compare.CheckFinding.VALID_STOPS;
 
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
+import app.frenum.core.statistics.Outliers;
+import app.frenum.core.statistics.Trend;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Summary;
 import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;

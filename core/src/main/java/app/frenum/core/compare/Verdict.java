@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Interval;
 
 /** What can honestly be said of a difference. The names are part of the open formats. */
 public enum Verdict {

@@ -1,7 +1,7 @@
 package app.frenum.core.fade;
 
-import app.frenum.core.compare.Summary;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Summary;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;

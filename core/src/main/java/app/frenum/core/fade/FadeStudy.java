@@ -1,11 +1,11 @@
 package app.frenum.core.fade;
 
-import app.frenum.core.compare.Trend;
-import app.frenum.core.compare.WelchTest;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Trend;
+import app.frenum.core.statistics.WelchTest;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
 package app.frenum.core.fade;
 
-import app.frenum.core.compare.Neighbours;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Neighbours;
 import java.util.Arrays;
 import org.hipparchus.distribution.continuous.FDistribution;
 import org.hipparchus.distribution.continuous.TDistribution;

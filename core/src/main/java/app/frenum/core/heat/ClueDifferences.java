@@ -1,7 +1,7 @@
 package app.frenum.core.heat;
 
-import app.frenum.core.compare.Summary;
 import app.frenum.core.log.DiscFace;
+import app.frenum.core.statistics.Summary;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;

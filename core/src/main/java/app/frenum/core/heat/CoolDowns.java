@@ -1,12 +1,12 @@
 package app.frenum.core.heat;
 
-import app.frenum.core.compare.Summary;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.SoundTemperature;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Summary;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.frenum.core.heat;
 
-import app.frenum.core.compare.Neighbours;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Neighbours;
 import java.util.Arrays;
 import java.util.OptionalDouble;
 import org.hipparchus.distribution.continuous.TDistribution;

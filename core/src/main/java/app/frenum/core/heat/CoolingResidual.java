@@ -1,6 +1,6 @@
 package app.frenum.core.heat;
 
-import app.frenum.core.compare.Summary;
+import app.frenum.core.statistics.Summary;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;

@@ -1,10 +1,10 @@
 package app.frenum.core.heat;
 
-import app.frenum.core.compare.Summary;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Summary;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;

@@ -1,9 +1,9 @@
 package app.frenum.core.heat;
 
-import app.frenum.core.compare.Summary;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Summary;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,6 +1,5 @@
 package app.frenum.core.plan;
 
-import app.frenum.core.compare.SampleSize;
 import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
@@ -15,6 +14,7 @@ import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.core.statistics.SampleSize;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

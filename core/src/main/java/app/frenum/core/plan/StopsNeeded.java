@@ -1,6 +1,6 @@
 package app.frenum.core.plan;
 
-import app.frenum.core.compare.SampleSize;
+import app.frenum.core.statistics.SampleSize;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;

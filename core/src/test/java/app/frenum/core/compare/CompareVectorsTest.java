@@ -8,6 +8,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Consistency;
+import app.frenum.core.statistics.Holm;
+import app.frenum.core.statistics.Interval;
+import app.frenum.core.statistics.Outliers;
+import app.frenum.core.statistics.PermutationTest;
+import app.frenum.core.statistics.SampleSize;
+import app.frenum.core.statistics.Trend;
+import app.frenum.core.statistics.WelchTest;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;

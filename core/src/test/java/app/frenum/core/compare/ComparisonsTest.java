@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.SampleSize;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Arrays;
 import java.util.List;

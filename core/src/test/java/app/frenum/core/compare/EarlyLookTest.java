@@ -3,6 +3,7 @@ package app.frenum.core.compare;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.statistics.AlphaSpending;
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;

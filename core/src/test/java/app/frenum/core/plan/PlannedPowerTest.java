@@ -3,8 +3,8 @@ package app.frenum.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.core.compare.Look;
-import app.frenum.core.compare.Summary;
-import app.frenum.core.compare.WelchTest;
+import app.frenum.core.statistics.Summary;
+import app.frenum.core.statistics.WelchTest;
 import java.util.Locale;
 import java.util.Random;
 import java.util.stream.IntStream;

@@ -1,9 +1,9 @@
 package app.frenum.server.fade;
 
-import app.frenum.core.compare.Trend;
 import app.frenum.core.fade.Judder;
 import app.frenum.core.fade.TrendLine;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Trend;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;

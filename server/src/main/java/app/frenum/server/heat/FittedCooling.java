@@ -1,10 +1,10 @@
 package app.frenum.server.heat;
 
-import app.frenum.core.compare.Summary;
 import app.frenum.core.heat.CoolDowns;
 import app.frenum.core.heat.CoolingFit;
 import app.frenum.core.heat.CoolingResidual;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Summary;
 import java.util.List;
 import java.util.function.Function;
 

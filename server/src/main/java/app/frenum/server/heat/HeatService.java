@@ -1,6 +1,5 @@
 package app.frenum.server.heat;
 
-import app.frenum.core.compare.Summary;
 import app.frenum.core.garage.Part;
 import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
@@ -20,6 +19,7 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.LikeStops;
+import app.frenum.core.statistics.Summary;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Validity;
 import app.frenum.server.analysis.DrivenTest;

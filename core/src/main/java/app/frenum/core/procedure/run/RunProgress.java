@@ -2,9 +2,9 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.EarlyLook;
-import app.frenum.core.compare.Summary;
-import app.frenum.core.compare.Trend;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Summary;
+import app.frenum.core.statistics.Trend;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

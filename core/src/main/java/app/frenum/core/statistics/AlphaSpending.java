@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -38,7 +38,7 @@ public final class AlphaSpending {
     }
 
     /** The bounds for |z|, look by look. */
-    static double[] bounds(int looks) {
+    public static double[] bounds(int looks) {
         return KNOWN.computeIfAbsent(looks, AlphaSpending::computed);
     }
 

@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
@@ -8,12 +8,12 @@ import java.util.List;
  * Stops that stand apart: pointed at, never removed. Modified z, {@code 0.6745·(x − median)/MAD}, over 3.5.
  * Source: B. Iglewicz, D. C. Hoaglin, How to Detect and Handle Outliers, 1993, p. 11.
  */
-final class Outliers {
+public final class Outliers {
     private static final double LIMIT = 3.5;
 
     private Outliers() {}
 
-    static List<Figure> modifiedZ(double... x) {
+    public static List<Figure> modifiedZ(double... x) {
         double median = Summary.median(x);
         double mad =
                 Summary.median(Arrays.stream(x).map(v -> Math.abs(v - median)).toArray());
@@ -22,7 +22,7 @@ final class Outliers {
                 .toList();
     }
 
-    static long count(double... x) {
+    public static long count(double... x) {
         return x.length < 3
                 ? 0
                 : modifiedZ(x).stream()

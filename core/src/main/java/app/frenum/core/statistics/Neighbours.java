@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 /**
  * How much neighbouring residuals resemble each other, and to how many independent ones they amount:

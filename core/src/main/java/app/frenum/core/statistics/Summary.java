@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
@@ -46,7 +46,7 @@ public record Summary(int n, Figure mean, Figure sd, Figure median, Figure range
         return se().map(se -> StudentT.quantile(0.975, n - 1.0) * se);
     }
 
-    static double median(double[] values) {
+    public static double median(double[] values) {
         double[] sorted = values.clone();
         Arrays.sort(sorted);
         int half = sorted.length / 2;

@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 /**
  * A closed range of values.

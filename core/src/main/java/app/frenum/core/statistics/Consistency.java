@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
@@ -21,7 +21,7 @@ import org.hipparchus.stat.inference.OneWayAnova;
 public record Consistency(Figure sdRatio, Figure brownForsytheP, Optional<Interval> interval) {
     private static final int RESAMPLES = 10_000;
 
-    static Consistency of(double[] a, double[] b, long seed) {
+    public static Consistency of(double[] a, double[] b, long seed) {
         Figure sdA = Summary.of(a).sd();
         Figure sdB = Summary.of(b).sd();
         boolean spread = sdA.isKnown() && sdB.isKnown() && sdA.value() > 0;

@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 /**
  * How many stops a question needs: power 0.8 at α 0.05, two-sided.

@@ -1,4 +1,4 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 import java.util.Random;
 
@@ -9,7 +9,7 @@ import java.util.Random;
  * them; else 20 000 seeded draws with {@code (hits + 1)/(draws + 1)}. Source: E. S. Edgington, Randomization
  * Tests, 4th ed. 2007, ch. 3.
  */
-final class PermutationTest {
+public final class PermutationTest {
     private static final long MOST_EXACT = 50_000;
     private static final int DRAWS = 20_000;
     /** Sums of the same values in another order differ by rounding; differences this close are equal. */
@@ -37,7 +37,7 @@ final class PermutationTest {
         observed = Math.abs(difference(sumB));
     }
 
-    static double p(double[] a, double[] b, long seed) {
+    public static double p(double[] a, double[] b, long seed) {
         PermutationTest test = new PermutationTest(a, b);
         if (combinations(a.length + b.length, b.length) <= MOST_EXACT) {
             test.enumerate(0, 0, 0);

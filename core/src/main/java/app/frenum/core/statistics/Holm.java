@@ -1,14 +1,14 @@
-package app.frenum.core.compare;
+package app.frenum.core.statistics;
 
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.stream.IntStream;
 
 /** Adjusts p values for several candidates against one baseline. Source: S. Holm, Scand. J. Stat. 6 (1979) 65–70. */
-final class Holm {
+public final class Holm {
     private Holm() {}
 
-    static double[] adjusted(double... p) {
+    public static double[] adjusted(double... p) {
         int[] order = IntStream.range(0, p.length)
                 .boxed()
                 .sorted(Comparator.comparingDouble(i -> p[i]))
