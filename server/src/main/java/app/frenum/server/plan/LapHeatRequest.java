@@ -1,6 +1,7 @@
 package app.frenum.server.plan;
 
 import app.frenum.core.quantity.Quantity;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
@@ -24,7 +25,7 @@ record LapHeatRequest(
         @NotNull Quantity ambient,
         @Min(1) @Max(2) int wheels,
         @Min(1) @Max(2000) int laps,
-        @NotNull @Size(min = 1, max = 60) List<@NotNull Braking> brakings) {
+        @NotNull @Size(min = 1, max = 60) List<@NotNull @Valid Braking> brakings) {
     /**
      * One braking.
      *
