@@ -6,5 +6,12 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   server: { proxy: { '/api': 'http://127.0.0.1:8417' } },
   build: { chunkSizeWarningLimit: 900 },
-  test: { environment: 'jsdom', setupFiles: 'src/test-support/setup.ts', testTimeout: 30_000 },
+  // One world for all files: each cleans up after itself, and making a new one takes longer than the tests.
+  test: {
+    environment: 'jsdom',
+    setupFiles: 'src/test-support/setup.ts',
+    testTimeout: 30_000,
+    pool: 'threads',
+    isolate: false,
+  },
 });
