@@ -118,4 +118,11 @@ describe('fade in words', () => {
     );
     expect(seriesName(series([]), unitsOf('imperial'))).toBe('Stops from 31 mph, laden');
   });
+
+  it('calls nothing fade without an if where the loss is not settled', () => {
+    expect(onsetWords(side(0.93, seen, 'SLIGHT'), unitsOf('metric'))).toMatch(
+      /^If it is fade, it begins at 355 °C/,
+    );
+    expect(onsetWords(side(0.7, seen), unitsOf('metric'))).toMatch(/^Fade begins at 355 °C/);
+  });
 });

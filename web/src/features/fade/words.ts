@@ -70,7 +70,9 @@ export function onsetWords({ study }: FadeSide, units: UnitTable): string {
     const low = number(t.of(onset.lowC.value ?? onset.onsetC.value), 0);
     const high = number(t.of(onset.highC.value ?? onset.onsetC.value), 0);
     const per = number((100 * (onset.perC.value ?? 0) * 10) / (t.of(1) - t.of(0)), 1);
-    return `Fade begins at ${number(t.of(onset.onsetC.value), 0)} ${t.unit} (${low} to ${high}); then ${per} % is lost every 10 ${t.unit}.`;
+    // Beside a loss that is not settled nothing is called fade without an if.
+    const begins = study.cause.cause === 'SLIGHT' ? 'If it is fade, it begins' : 'Fade begins';
+    return `${begins} at ${number(t.of(onset.onsetC.value), 0)} ${t.unit} (${low} to ${high}); then ${per} % is lost every 10 ${t.unit}.`;
   }
   return onset.hottestC.value === undefined
     ? `No onset can be told: ${onset.hottestC.reason ?? ''}.`
@@ -115,7 +117,7 @@ export function differenceWords(
 
 /** The measure in words, for axes and captions. */
 export const MEASURES: Record<string, string> = {
-  PER_BAR: 'deceleration per bar of line pressure',
+  PER_BAR: 'deceleration for the line pressure',
   BY_DECELERATION: 'deceleration (no line pressure was logged)',
   BY_DISTANCE: 'the inverse of the distance (only a tape was there)',
 };
