@@ -49,10 +49,10 @@ describe('fade in words', () => {
 
   it('gives the onset with its range, in either system', () => {
     expect(onsetWords(side(0.7, seen), unitsOf('metric'))).toBe(
-      'Fade begins at 355 °C (347 to 363); then 2.9 % is lost every 10 °C.',
+      'Fade begins at 355 °C (347 to 363, about nine times in ten); then 2.9 % is lost every 10 °C.',
     );
     expect(onsetWords(side(0.7, seen), unitsOf('imperial'))).toContain(
-      '671 °F (657 to 685); then 1.6 % is lost every 10 °F',
+      '671 °F (657 to 685, about nine times in ten); then 1.6 % is lost every 10 °F',
     );
     expect(onsetWords(side(1, {}), unitsOf('metric'))).toBe('No onset seen up to 300 °C.');
   });

@@ -72,7 +72,7 @@ export function onsetWords({ study }: FadeSide, units: UnitTable): string {
     const per = number((100 * (onset.perC.value ?? 0) * 10) / (t.of(1) - t.of(0)), 1);
     // Beside a loss that is not settled nothing is called fade without an if.
     const begins = study.cause.cause === 'SLIGHT' ? 'If it is fade, it begins' : 'Fade begins';
-    return `${begins} at ${number(t.of(onset.onsetC.value), 0)} ${t.unit} (${low} to ${high}); then ${per} % is lost every 10 ${t.unit}.`;
+    return `${begins} at ${number(t.of(onset.onsetC.value), 0)} ${t.unit} (${low} to ${high}, about nine times in ten); then ${per} % is lost every 10 ${t.unit}.`;
   }
   return onset.hottestC.value === undefined
     ? `No onset can be told: ${onset.hottestC.reason ?? ''}.`
