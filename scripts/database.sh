@@ -56,6 +56,18 @@ make_cluster() {
   only_with_password "$data"
 }
 
+# A home that was deleted and made again, as by a new clone in the place of an old one, no longer knows the passwords of
+# a database that stood outside of it. Whoever owns the cluster may set new ones, while it is down.
+renew_passwords() {
+  local data; data=$(database_folder)
+  say "the database in $data is kept, with all that is in it; it gets new passwords, since the old ones are gone"
+  stop_database
+  rm -f "$HOME_DIR/database.made"
+  printf "alter role frenum_keeper password '%s'\n" "$(secret "$HOME_DIR/database.keeper")" \
+    | (cd / && run_as_postgres "$(postgres_bin)/postgres" --single -D "$data" postgres) >"$HOME_DIR/database.log" 2>&1 \
+    || die "the database got no new passwords" "read $HOME_DIR/database.log; without the file $HOME_DIR/database.keeper it is tried again"
+}
+
 only_with_password() { # data folder
   printf '# Written by Frenum: nobody comes in without a password.\nhost all all 127.0.0.1/32 scram-sha-256\n' \
     | run_as_postgres tee "$1/pg_hba.conf" >/dev/null
@@ -78,9 +90,11 @@ start_cluster() {
 }
 
 # Clusters of before had no passwords, and let the server do everything.
+is_open() { run_as_postgres grep -qE '^[^#]*\btrust\b' "$(database_folder)/pg_hba.conf"; }
+
 close_what_was_open() {
   local data; data=$(database_folder)
-  run_as_postgres grep -qE '^[^#]*\btrust\b' "$data/pg_hba.conf" || return 0
+  is_open || return 0
   say "closing the database to all but Frenum, once"
   # A step that was done before a power cut is not done again.
   as_keeper postgres 'select 1' >/dev/null 2>&1 \
@@ -116,7 +130,7 @@ start_database() {
   fi
   local data; data=$(database_folder)
   postgres_bin >/dev/null || die "PostgreSQL is missing" "apt-get install postgresql"
-  [[ -f $data/PG_VERSION ]] || run_as_postgres test -f "$data/PG_VERSION" || make_cluster
+  if ! run_as_postgres test -f "$data/PG_VERSION"; then make_cluster; elif [[ ! -s $HOME_DIR/database.keeper ]] && ! is_open; then renew_passwords; fi
   start_cluster || die "the database did not start" "read $data/server.log"
   close_what_was_open
   [[ -f $HOME_DIR/database.made ]] || { make_database && touch "$HOME_DIR/database.made"; }

@@ -48,16 +48,27 @@ start_server() {
   [[ -s $(class_archive) ]] && archive=(-XX:SharedArchiveFile="$(class_archive)" -Xshare:auto)
   FRENUM_HOME=$HOME_DIR FRENUM_PORT=$PORT java "${SERVER_OPTIONS[@]}" "${archive[@]}" -jar "$(app_jar)" \
     >>"$HOME_DIR/server.out" 2>>"$HOME_DIR/server.log" </dev/null &
-  echo $! >"$HOME_DIR/server.pid"
+  SERVER=$!
+  echo $SERVER >"$HOME_DIR/server.pid"
 }
 
 times_ready() { grep -c "$READY" "$HOME_DIR/server.out" || true; }
+
+# A home that was deleted, or made anew by a clone in the place of the old one, has nothing to do with this server any
+# more, and must not find its port taken by it.
+end_if_home_is_gone() {
+  if [[ -d $HOME_DIR ]] && { [[ ! -s $HOME_DIR/keeper.pid ]] || [[ $(cat "$HOME_DIR/keeper.pid") = "$$" ]]; }; then return; fi
+  kill "$SERVER" 2>/dev/null || true
+  wait "$SERVER" 2>/dev/null || true
+  exit 0
+}
 
 # Watches until the server has ended, keeping its database up and ending a server that was ready and answers no more.
 watch_server() { # how often one was ready before this
   local silent=0
   while is_alive "$HOME_DIR/server.pid"; do
     sleep 1
+    end_if_home_is_gone
     if is_own_database && ! database_is_up; then
       say "the database has ended; starting it again"
       start_cluster || say "the database does not start; read $(database_folder)/server.log"

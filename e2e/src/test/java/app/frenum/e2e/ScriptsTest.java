@@ -101,6 +101,30 @@ class ScriptsTest {
                 .containsExactly("closing the database to all but Frenum, once", "no password supplied", "41.5 40.5 f");
     }
 
+    /** Root's databases stand outside the clone: one that is made again in its place has lost their passwords. */
+    @Test
+    void aHomeThatIsMadeAgainFindsItsDatabaseWithItsRows() throws Exception {
+        String made = """
+                data=$(database_folder)
+                [[ $data != $HOME_DIR/* ]] || { database_folder() { echo "$PWD/outside"; }; data=$(database_folder); }
+                trap 'stop_database; rm -rf "$data"' EXIT
+                sql() { "$(postgres_bin)/psql" -w -Atq -d "${FRENUM_DB_URL#jdbc:}" -c "$1"; }
+                start_database >/dev/null
+                sql 'create table stop (metres real); insert into stop values (41.5)'
+                before=$FRENUM_DB_URL
+                rm -rf "$HOME_DIR"; mkdir "$HOME_DIR"
+                unset FRENUM_DB_URL FRENUM_DB_IS_PRIVATE; start_database
+                sql 'insert into stop values (40.5); select metres from stop' | tr '\n' ' '
+                "$(postgres_bin)/psql" -w -Atq -c 'select 1' "$(sed -E "s/:[0-9]+/:$(cat "$HOME_DIR/database.port")/" <<<"${before#jdbc:}")" 2>&1 \
+                  | grep -o 'password authentication failed' || true
+                unset FRENUM_DB_URL FRENUM_DB_IS_PRIVATE; start_database
+                """;
+        assertThat(shell(made).lines().map(line -> line.replaceAll("database in .* is kept", "database is kept")))
+                .containsExactly(
+                        "the database is kept, with all that is in it; it gets new passwords, since the old ones are gone",
+                        "41.5 40.5 password authentication failed");
+    }
+
     private void jdk(String name, String version) throws IOException {
         program(name + "/bin/javac", "true");
         Files.writeString(folder.resolve(name).resolve("release"), "JAVA_VERSION=\"%s\"%n".formatted(version));

@@ -12,11 +12,13 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Whatever is sent to whichever route, Frenum says what is wrong with it, and soon. */
+/** Whatever is sent to whichever route, Frenum says what is wrong with it, and none of it runs away. */
 class MutatedBodiesTest {
     private static final int REQUESTS = 2000;
     private static final long SEED = 20260620;
-    private static final double SLOWEST_S = 2;
+
+    /** Far more than any request takes on the busiest machine, and far less than what runs away. */
+    private static final double RUNAWAY_S = 20;
 
     private final RunningServer server = RunningServer.shared();
     private final JsonMapper json = new JsonMapper();
@@ -25,7 +27,7 @@ class MutatedBodiesTest {
     private record Request(String method, String path, String body) {}
 
     @Test
-    void noRequestIsAFaultOfFrenumsOwnAndNoneTakesLong() {
+    void noRequestIsAFaultOfFrenumsOwnAndNoneRunsAway() {
         Routes routes = new Routes(server.get("/api/openapi"), known());
         Mutations mutations = new Mutations(new Random(SEED));
         List<String> faults = new ArrayList<>();
@@ -33,8 +35,8 @@ class MutatedBodiesTest {
             Routes.Route route = routes.any(mutations.random());
             Request request =
                     new Request(route.method(), mutations.address(route.address()), mutations.body(route.body()));
-            if (sent(request, faults) > SLOWEST_S && sent(request, new ArrayList<>()) > SLOWEST_S) {
-                faults.add("slow twice: " + request);
+            if (sent(request, faults) > RUNAWAY_S) {
+                faults.add("runs away: " + request);
             }
         }
         assertThat(faults).isEmpty();
