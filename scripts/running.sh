@@ -19,8 +19,11 @@ answers() { [[ $(http_status "$PORT" /actuator/health) = 200 ]]; }
 
 # A killed process may linger as a zombie where nobody reaps it; that is not alive.
 is_alive() { # pid file
-  [[ -s $1 ]] || return 1
-  local state; state=$(cut -d ' ' -f 3 "/proc/$(cat "$1")/stat" 2>/dev/null) || return 1
+  [[ -s $1 ]] && lives "$(cat "$1")"
+}
+
+lives() { # pid
+  local state; state=$(cut -d ' ' -f 3 "/proc/$1/stat" 2>/dev/null) || return 1
   [[ $state != Z ]]
 }
 
@@ -57,16 +60,15 @@ times_ready() { grep -c "$READY" "$HOME_DIR/server.out" || true; }
 # A home that was deleted, or made anew by a clone in the place of the old one, has nothing to do with this server any
 # more, and must not find its port taken by it.
 end_if_home_is_gone() {
-  if [[ -d $HOME_DIR ]] && { [[ ! -s $HOME_DIR/keeper.pid ]] || [[ $(cat "$HOME_DIR/keeper.pid") = "$$" ]]; }; then return; fi
-  kill "$SERVER" 2>/dev/null || true
-  wait "$SERVER" 2>/dev/null || true
+  if [[ $(cat "$HOME_DIR/keeper.pid" 2>/dev/null) = "$$" ]]; then return; fi
+  kill -9 "$SERVER" 2>/dev/null || true
   exit 0
 }
 
 # Watches until the server has ended, keeping its database up and ending a server that was ready and answers no more.
 watch_server() { # how often one was ready before this
   local silent=0
-  while is_alive "$HOME_DIR/server.pid"; do
+  while lives "$SERVER"; do
     sleep 1
     end_if_home_is_gone
     if is_own_database && ! database_is_up; then
@@ -74,7 +76,7 @@ watch_server() { # how often one was ready before this
       start_cluster || say "the database does not start; read $(database_folder)/server.log"
     fi
     if (($(times_ready) > $1)) && ! http_status "$PORT" /actuator/health >/dev/null; then
-      ((++silent < 20)) || { say "the server answers no more; ending it"; kill -9 "$(cat "$HOME_DIR/server.pid")" 2>/dev/null || true; }
+      ((++silent < 20)) || { say "the server answers no more; ending it"; kill -9 "$SERVER" 2>/dev/null || true; }
     else
       silent=0
     fi
@@ -84,6 +86,7 @@ watch_server() { # how often one was ready before this
 # One that never was ready is not tried again; one that was, a few times.
 keep() {
   trap 'exit 0' TERM INT
+  echo $$ >"$HOME_DIR/keeper.pid"
   local before failed=0
   while true; do
     before=$(times_ready)
