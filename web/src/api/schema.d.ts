@@ -883,7 +883,7 @@ export interface components {
             /** @enum {string} */
             method: "TUFTS" | "SMOKE" | "DUCT_ANEMOMETER" | "PRESSURE_TAPS" | "DIRT";
             seen: string;
-            speed: components["schemas"]["WrittenQuantity"];
+            speed: components["schemas"]["WrittenQuantity"] | null;
         };
         AirFlowView: {
             caveat: string;
@@ -898,20 +898,21 @@ export interface components {
             fileName: string;
             /** Format: uuid */
             recordingId: string;
-            /** Format: uuid */
-            testId: string;
+            testId: string | null;
         };
         Approach: {
             /** Format: double */
             atS: number;
-            restAtS: {
-                /** Format: double */
-                asDouble: number;
-                empty: boolean;
-                present: boolean;
-            };
+            restAtS: number | null;
             startC: {
-                [key: string]: number;
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
         };
         At: {
@@ -922,9 +923,12 @@ export interface components {
             speedMps: number;
             tauS: components["schemas"]["WrittenFigure"];
         };
-        AtRest: components["schemas"]["Happening"];
+        AtRest: {
+            /** @enum {string} */
+            type: "atRest";
+        };
         Averaged: {
-            load: string;
+            load: string | null;
             /** Format: double */
             nominalMps: number;
             /** Format: int32 */
@@ -954,7 +958,7 @@ export interface components {
         Blocking: {
             /** Format: double */
             fromOpening: number;
-            openingFor: components["schemas"]["WrittenFigure"];
+            openingFor: components["schemas"]["WrittenFigure"] | null;
             peakHigh: components["schemas"]["WrittenFigure"];
             peakLow: components["schemas"]["WrittenFigure"];
             peakPer: components["schemas"]["WrittenFigure"];
@@ -1001,9 +1005,11 @@ export interface components {
             /** Format: double */
             restSpeedRms: number;
         };
-        CarMoves: components["schemas"]["Happening"] & {
+        CarMoves: {
             /** @enum {string} */
-            motion?: "ROLLING" | "STANDING";
+            motion: "ROLLING" | "STANDING";
+            /** @enum {string} */
+            type: "carMoves";
         };
         CauseReading: {
             /** @enum {string} */
@@ -1036,7 +1042,7 @@ export interface components {
             evidence: components["schemas"]["WrittenFinding"];
             /** @enum {string} */
             level: "BLOCK" | "CAUTION" | "NOT_KNOWN" | "PASS";
-            title: string;
+            title: components["schemas"]["WrittenFinding"];
         };
         Choice: {
             symbol: string;
@@ -1054,66 +1060,85 @@ export interface components {
         ComparisonView: {
             /** @enum {string} */
             basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
-            /** Format: double */
-            carLengthM: number;
-            /** Format: double */
-            carWidthM: number;
+            carLengthM: number | null;
+            carWidthM: number | null;
             comparisons: components["schemas"]["Pair"][];
             /** Format: double */
             nominalSpeed: number;
             others: components["schemas"]["ComparisonView"][];
-            phase: string;
+            phase: string | null;
             sides: components["schemas"]["SideView"][];
             /** Format: uuid */
             testId: string;
         };
+        Conclusion: {
+            howSure: components["schemas"]["WrittenFinding"];
+            next: components["schemas"]["WrittenFinding"];
+            range: components["schemas"]["WrittenFinding"];
+            sentence: components["schemas"]["WrittenFinding"];
+        };
         Conditions: {
-            /** Format: double */
-            ambientC: number;
-            /** Format: date-time */
-            begunAt: string;
-            direction: string;
-            drivenOn: string;
-            driver: string;
-            /** Format: date-time */
-            endedAt: string;
-            /** Format: double */
-            humidity: number;
-            load: string;
-            surface: string;
-            /** Format: double */
-            trackC: number;
-            /** Format: double */
-            tyrePressureFrontBar: number;
-            /** Format: double */
-            windMps: number;
+            ambientC: number | null;
+            begunAt: string | null;
+            direction: string | null;
+            drivenOn: string | null;
+            driver: string | null;
+            endedAt: string | null;
+            humidity: number | null;
+            load: string | null;
+            surface: string | null;
+            trackC: number | null;
+            tyrePressureFrontBar: number | null;
+            windMps: number | null;
         };
         ConfigurationSpec: {
             parts: {
-                [key: string]: components["schemas"]["Part"];
+                BIAS?: components["schemas"]["Part"];
+                CALIPERS_FRONT?: components["schemas"]["Part"];
+                CALIPERS_REAR?: components["schemas"]["Part"];
+                DISCS_FRONT?: components["schemas"]["Part"];
+                DISCS_REAR?: components["schemas"]["Part"];
+                DUCTS?: components["schemas"]["Part"];
+                FLUID?: components["schemas"]["Part"];
+                LINES?: components["schemas"]["Part"];
+                PADS_FRONT?: components["schemas"]["Part"];
+                PADS_REAR?: components["schemas"]["Part"];
+                SURFACE_TREATMENT?: components["schemas"]["Part"];
+                TYRES_FRONT?: components["schemas"]["Part"];
+                TYRES_REAR?: components["schemas"]["Part"];
             };
             switches: {
-                [key: string]: boolean;
+                ANTI_LOCK?: boolean;
+                ASSIST?: boolean;
+                COOLING_SPRAY?: boolean;
+                FOUR_DRIVEN_WHEELS?: boolean;
             };
         };
         ConfigurationView: {
             changed: string[];
-            driven?: boolean;
+            driven: boolean;
             /** Format: int32 */
-            edition?: number;
-            fitting?: {
-                [key: string]: string;
+            edition: number;
+            fitting: {
+                BLED?: string;
+                CALIPER_TORQUE?: string;
+                DISCS_SEATED?: string;
+                DISC_DIRECTION?: string;
+                FLUID_LEVEL?: string;
+                NO_LEAKS?: string;
+                PADS_HELD?: string;
+                WHEEL_CLEARANCE?: string;
+                WHEEL_TORQUE?: string;
             };
             /** Format: uuid */
             id: string;
             name: string;
-            /** Format: uuid */
-            replacesId?: string;
-            spec?: components["schemas"]["ConfigurationSpec"];
+            replacesId: string | null;
+            spec: components["schemas"]["ConfigurationSpec"];
             /** Format: uuid */
             vehicleId: string;
             /** Format: int32 */
-            version?: number;
+            version: number;
         };
         CoolingResidual: {
             /** Format: double */
@@ -1159,16 +1184,22 @@ export interface components {
             crack: "NONE" | "HEAT_CHECKS" | "SHORT_RADIAL" | "TO_THE_EDGE" | "THROUGH";
             /** @enum {string} */
             face: "OUTER" | "INNER";
-            length: components["schemas"]["WrittenQuantity"];
+            length: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
         };
-        CracksSeen: components["schemas"]["Happening"] & {
-            faces?: components["schemas"]["CrackSeen"][];
+        CracksSeen: {
+            faces: components["schemas"]["CrackSeen"][];
+            /** @enum {string} */
+            type: "cracksSeen";
         };
         Crew: {
             names: {
-                [key: string]: string;
+                DRIVER?: string;
+                FIRST_AID?: string;
+                LANE_CONTROL?: string;
+                MARSHAL?: string;
+                RECORDER?: string;
             };
         };
         CrewPlace: {
@@ -1181,10 +1212,12 @@ export interface components {
             items: components["schemas"]["Item"][];
             warnings: components["schemas"]["WrittenFinding"][];
         };
-        Decided: components["schemas"]["Happening"] & {
-            reason?: string;
+        Decided: {
+            reason: string;
             /** @enum {string} */
-            validity?: "VALID" | "NOTE" | "REPEAT";
+            type: "decided";
+            /** @enum {string} */
+            validity: "VALID" | "NOTE" | "REPEAT";
         };
         Decision: {
             /** Format: date-time */
@@ -1198,18 +1231,16 @@ export interface components {
             reason: string;
             /** Format: uuid */
             requestId: string;
-            struckOut?: boolean;
+            struckOut: boolean;
         };
         DeviceView: {
-            /** Format: double */
-            clockAheadS?: number;
-            connected?: boolean;
+            clockAheadS: number | null;
+            connected: boolean;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             kind: "LOGGER" | "THERMOMETER" | "ROLLER_TESTER" | "WEATHER_MAST";
-            /** Format: date-time */
-            lastSeenAt?: string;
+            lastSeenAt: string | null;
             name: string;
         };
         DifferenceView: {
@@ -1221,7 +1252,7 @@ export interface components {
             massKg: components["schemas"]["WrittenFigure"];
             massUncertaintyKg: components["schemas"]["WrittenFigure"];
             second: string;
-            warning: string;
+            warning: string | null;
         };
         Disc: {
             peak: components["schemas"]["PeakBelief"];
@@ -1231,20 +1262,25 @@ export interface components {
             methods: components["schemas"]["Way"][];
             sources: components["schemas"]["Way"][];
         };
+        DiscRead: {
+            /** Format: double */
+            atS: number;
+            /** Format: double */
+            celsius: number;
+            /** @enum {string} */
+            wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
+        };
         DiscReading: {
             by: string;
-            /** Format: int32 */
-            changed: number;
-            /** @enum {string} */
-            face: "OUTER" | "INNER";
-            ladder: boolean;
-            /** Format: uuid */
-            ladderId: string;
-            late: components["schemas"]["WrittenQuantity"];
+            changed: number | null;
+            face: ("OUTER" | "INNER") | null;
+            ladder?: boolean;
+            ladderId: string | null;
+            late: components["schemas"]["WrittenQuantity"] | null;
             painted: boolean;
             /** @enum {string} */
             source: "SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER";
-            value: components["schemas"]["WrittenQuantity"];
+            value: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
         };
@@ -1255,10 +1291,19 @@ export interface components {
             /** Format: uuid */
             stopId: string;
         };
-        DiscsRead: components["schemas"]["Happening"] & {
-            celsius?: {
-                [key: string]: number;
+        DiscsRead: {
+            celsius: {
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
+            /** @enum {string} */
+            type: "discsRead";
         };
         DistanceRead: {
             by: string;
@@ -1270,7 +1315,7 @@ export interface components {
             configurationId: string;
             lapKwh: components["schemas"]["WrittenFigure"];
             laps: components["schemas"]["MeasuredLaps"];
-            predicted: components["schemas"]["Swing"][];
+            predicted: components["schemas"]["LapSwing"][];
             predictedBy: components["schemas"]["WrittenFinding"];
             /** Format: uuid */
             recordingId: string;
@@ -1278,7 +1323,7 @@ export interface components {
         EarlyLook: {
             /** @enum {string} */
             answer: "TOO_EARLY" | "OPEN" | "SETTLED" | "WILL_NOT_SETTLE";
-            words: string;
+            finding: components["schemas"]["WrittenFinding"];
         };
         EdgeMove: {
             /** Format: date-time */
@@ -1292,22 +1337,22 @@ export interface components {
         };
         Edges: {
             by: string;
-            /** Format: double */
-            endS?: number;
-            /** Format: double */
-            onsetS?: number;
+            endS: number | null;
+            onsetS: number | null;
             /** Format: uuid */
             requestId: string;
             why: string;
         };
-        Entered: components["schemas"]["Happening"] & {
-            readings?: components["schemas"]["HandReadings"];
+        Entered: {
+            readings: components["schemas"]["HandReadings"];
+            /** @enum {string} */
+            type: "entered";
         };
         EnteredQuantity: {
             /** @enum {string} */
             unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
             /** Format: double */
-            value?: number;
+            value: number;
         };
         Event: {
             /** Format: double */
@@ -1319,12 +1364,12 @@ export interface components {
         };
         EventRequest: {
             /** Format: double */
-            atS?: number;
+            atS: number;
             /** Format: uuid */
             id: string;
             /** Format: uuid */
             operatorId: string;
-            what: components["schemas"]["AtRest"] | components["schemas"]["CarMoves"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["Happening"];
         };
         Expectation: {
             by: string;
@@ -1348,7 +1393,7 @@ export interface components {
             toStop: number;
         };
         FadeSide: {
-            againstFirst: components["schemas"]["FadeDifference"];
+            againstFirst: components["schemas"]["FadeDifference"] | null;
             /** Format: int32 */
             atAnotherSpeed: number;
             causeWords: string;
@@ -1385,7 +1430,7 @@ export interface components {
             thirds: components["schemas"]["Group"][];
         };
         FadeView: {
-            load: string;
+            load: string | null;
             /** Format: double */
             nominalMps: number;
             others: components["schemas"]["FadeView"][];
@@ -1396,7 +1441,7 @@ export interface components {
         Flag: {
             /** @enum {string} */
             code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "REFERENCE_BRIDGED" | "REFERENCE_LOST" | "CLOCK_JUMP" | "SPEED_LATE_UNKNOWN" | "IMPLAUSIBLE_STOP" | "SENSOR_DROPOUT" | "ONSET_UNCLEAR" | "SENSOR_SUSPECT" | "NOT_STARTED";
-            message: string;
+            finding: components["schemas"]["WrittenFinding"];
         };
         FluidView: {
             /** Format: double */
@@ -1413,7 +1458,7 @@ export interface components {
             lane: components["schemas"]["PhaseLane"];
             lanes: components["schemas"]["PhaseLane"][];
             missingM: components["schemas"]["WrittenFigure"];
-            noGo: components["schemas"]["WrittenFinding"];
+            noGo: components["schemas"]["WrittenFinding"] | null;
             rear: components["schemas"]["Swing"][];
             savings: components["schemas"]["Saving"][];
             /** Format: double */
@@ -1432,7 +1477,7 @@ export interface components {
             hottestC: components["schemas"]["WrittenFigure"];
             /** Format: double */
             laneTotalM: number;
-            learntCooling: string;
+            learntCooling: string | null;
             names: string[];
             /** Format: int32 */
             perSide: number;
@@ -1466,10 +1511,10 @@ export interface components {
             vehicle: components["schemas"]["FormEntry"][];
         };
         Gate: {
-            coldest: components["schemas"]["WrittenQuantity"];
-            hottest: components["schemas"]["WrittenQuantity"];
-            latest: components["schemas"]["WrittenQuantity"];
-            soonest: components["schemas"]["WrittenQuantity"];
+            coldest: components["schemas"]["WrittenQuantity"] | null;
+            hottest: components["schemas"]["WrittenQuantity"] | null;
+            latest: components["schemas"]["WrittenQuantity"] | null;
+            soonest: components["schemas"]["WrittenQuantity"] | null;
         };
         GateView: {
             /** @enum {string} */
@@ -1478,29 +1523,13 @@ export interface components {
             interval: "MET" | "WAIT" | "MISSED" | "UNKNOWN" | "NOT_ASKED";
             /** @enum {string} */
             lane: "MET" | "WAIT" | "MISSED" | "UNKNOWN" | "NOT_ASKED";
-            laneUntilS: {
-                /** Format: double */
-                asDouble: number;
-                empty: boolean;
-                present: boolean;
-            };
-            latestAtS: {
-                /** Format: double */
-                asDouble: number;
-                empty: boolean;
-                present: boolean;
-            };
-            /** @enum {string} */
-            motion: "ROLLING" | "STANDING";
+            laneUntilS: number | null;
+            latestAtS: number | null;
+            motion: ("ROLLING" | "STANDING") | null;
             readyAtS: components["schemas"]["WrittenFigure"];
             readyFitted: boolean;
             readyPlusMinusS: components["schemas"]["WrittenFigure"];
-            soonestAtS: {
-                /** Format: double */
-                asDouble: number;
-                empty: boolean;
-                present: boolean;
-            };
+            soonestAtS: number | null;
             window: components["schemas"]["Window"];
         };
         Group: {
@@ -1534,13 +1563,12 @@ export interface components {
             by: string;
             inspected: string;
             releasedBy: string;
-            /** @enum {string} */
-            rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
-            words: string;
+            rule: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR") | null;
+            why: components["schemas"]["WrittenFinding"];
         };
         HandReadings: {
             distances: components["schemas"]["DistanceRead"][];
-            entrySpeed: components["schemas"]["WrittenQuantity"];
+            entrySpeed: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             instrument: "LOGGER" | "TAPE" | "WHEEL" | "STOPWATCH";
             /** Format: double */
@@ -1548,15 +1576,20 @@ export interface components {
             lockSeen: boolean;
             note: string;
             peaks: {
-                [key: string]: components["schemas"]["WrittenQuantity"];
+                FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
+                FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
+                REAR_LEFT?: components["schemas"]["WrittenQuantity"];
+                REAR_RIGHT?: components["schemas"]["WrittenQuantity"];
             };
-            /** @enum {string} */
-            pedal: "FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR";
+            pedal: ("FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR") | null;
             rearFirst: boolean;
             switches: {
-                [key: string]: boolean;
+                ANTI_LOCK?: boolean;
+                ASSIST?: boolean;
+                COOLING_SPRAY?: boolean;
+                FOUR_DRIVEN_WHEELS?: boolean;
             };
-            time: components["schemas"]["WrittenQuantity"];
+            time: components["schemas"]["WrittenQuantity"] | null;
         };
         Happened: {
             /** Format: double */
@@ -1566,16 +1599,16 @@ export interface components {
             clockAheadS: number;
             /** Format: int32 */
             seq: number;
-            what: components["schemas"]["AtRest"] | components["schemas"]["CarMoves"] | components["schemas"]["CracksSeen"] | components["schemas"]["Decided"] | components["schemas"]["DiscsRead"] | components["schemas"]["Entered"] | components["schemas"]["LaneCalled"] | components["schemas"]["Logged"] | components["schemas"]["Released"] | components["schemas"]["Signed"] | components["schemas"]["Started"] | components["schemas"]["Stopped"] | components["schemas"]["TaskDone"] | components["schemas"]["WavedOff"];
+            what: components["schemas"]["Happening"];
         };
-        Happening: unknown;
+        Happening: components["schemas"]["Signed"] | components["schemas"]["DiscsRead"] | components["schemas"]["CarMoves"] | components["schemas"]["LaneCalled"] | components["schemas"]["Started"] | components["schemas"]["AtRest"] | components["schemas"]["WavedOff"] | components["schemas"]["Entered"] | components["schemas"]["Logged"] | components["schemas"]["Decided"] | components["schemas"]["TaskDone"] | components["schemas"]["CracksSeen"] | components["schemas"]["Stopped"] | components["schemas"]["Released"];
         HealthFinding: {
             channel: string;
             /** @enum {string} */
             code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "COLUMN_TWICE" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT";
+            finding: components["schemas"]["WrittenFinding"];
             /** Format: double */
             fromS: number;
-            message: string;
             /** Format: double */
             toS: number;
         };
@@ -1588,27 +1621,36 @@ export interface components {
             /** Format: uuid */
             configurationId: string;
             cooling: {
-                [key: string]: components["schemas"]["CoolingView"];
+                FRONT_LEFT?: components["schemas"]["CoolingView"];
+                FRONT_RIGHT?: components["schemas"]["CoolingView"];
+                REAR_LEFT?: components["schemas"]["CoolingView"];
+                REAR_RIGHT?: components["schemas"]["CoolingView"];
             };
             coolingAt: components["schemas"]["At"][];
-            fluid: components["schemas"]["FluidView"];
-            fronts: components["schemas"]["Band"];
+            fluid: components["schemas"]["FluidView"] | null;
+            fronts: components["schemas"]["Band"] | null;
             name: string;
             readings: components["schemas"]["ReadingView"][];
             standing: {
-                [key: string]: components["schemas"]["CoolingView"];
+                FRONT_LEFT?: components["schemas"]["CoolingView"];
+                FRONT_RIGHT?: components["schemas"]["CoolingView"];
+                REAR_LEFT?: components["schemas"]["CoolingView"];
+                REAR_RIGHT?: components["schemas"]["CoolingView"];
             };
             stopping: components["schemas"]["StoppingView"];
             stops: components["schemas"]["StopRef"][];
             study: components["schemas"]["HeatStudy"];
             traces: components["schemas"]["TraceView"][];
-            window: components["schemas"]["PadWindow"];
+            window: components["schemas"]["PadWindow"] | null;
         };
         HeatStudy: {
             alike: components["schemas"]["WrittenFinding"][];
             bareBelowC: components["schemas"]["Summary"];
             corners: {
-                [key: string]: components["schemas"]["Corner"];
+                FRONT_LEFT?: components["schemas"]["Corner"];
+                FRONT_RIGHT?: components["schemas"]["Corner"];
+                REAR_LEFT?: components["schemas"]["Corner"];
+                REAR_RIGHT?: components["schemas"]["Corner"];
             };
             frontRear: components["schemas"]["FrontRear"];
             remarks: components["schemas"]["WrittenFinding"][];
@@ -1618,10 +1660,9 @@ export interface components {
         HeatView: {
             airFlow: components["schemas"]["AirFlowView"][];
             averaged: components["schemas"]["Averaged"];
-            blocking: components["schemas"]["Blocking"];
-            gate: components["schemas"]["StartWindow"];
-            /** Format: double */
-            limitC: number;
+            blocking: components["schemas"]["Blocking"] | null;
+            gate: components["schemas"]["StartWindow"] | null;
+            limitC: number | null;
             sides: components["schemas"]["HeatSide"][];
         };
         IdealShare: {
@@ -1631,18 +1672,18 @@ export interface components {
             share: number;
         };
         ImportPreview: {
-            alreadyIn: components["schemas"]["AlreadyIn"];
+            alreadyIn: components["schemas"]["AlreadyIn"] | null;
             file: components["schemas"]["StoredFile"];
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             kind: "LOG" | "SHEET";
-            log: components["schemas"]["LogPreview"];
-            sheet: components["schemas"]["SheetPreview"];
+            log: components["schemas"]["LogPreview"] | null;
+            sheet: components["schemas"]["SheetPreview"] | null;
         };
         Instruction: {
-            because: string;
-            imperative: string;
+            because: components["schemas"]["WrittenFinding"];
+            imperative: components["schemas"]["WrittenFinding"];
         };
         Interval: {
             /** Format: double */
@@ -1691,21 +1732,31 @@ export interface components {
             /** Format: int32 */
             attempt: number;
             correctedM: components["schemas"]["WrittenFigure"];
-            decision: components["schemas"]["Ruling"];
+            decision: components["schemas"]["Ruling"] | null;
             flags: components["schemas"]["Flag"][];
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             judged: "VALID" | "NOTE" | "REPEAT";
-            logged: components["schemas"]["LoggedStop"];
+            logged: components["schemas"]["LoggedStop"] | null;
             peaks: {
-                [key: string]: components["schemas"]["Peak"];
+                FRONT_LEFT?: components["schemas"]["Peak"];
+                FRONT_RIGHT?: components["schemas"]["Peak"];
+                REAR_LEFT?: components["schemas"]["Peak"];
+                REAR_RIGHT?: components["schemas"]["Peak"];
             };
             readings: components["schemas"]["HandReadings"];
             /** Format: double */
             restAtS: number;
             startC: {
-                [key: string]: number;
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
             /** Format: int32 */
             step: number;
@@ -1720,8 +1771,10 @@ export interface components {
             id: string;
             ladder: components["schemas"]["Ladder"];
         };
-        LaneCalled: components["schemas"]["Happening"] & {
-            clear?: boolean;
+        LaneCalled: {
+            clear: boolean;
+            /** @enum {string} */
+            type: "laneCalled";
         };
         LaneCheck: {
             /** Format: double */
@@ -1748,7 +1801,7 @@ export interface components {
             id: string;
             lane: components["schemas"]["LaneSpec"];
             /** Format: int32 */
-            version?: number;
+            version: number;
         };
         LapCorner: {
             /** Format: double */
@@ -1756,11 +1809,25 @@ export interface components {
             energyJ: components["schemas"]["Summary"];
             gapS: components["schemas"]["Summary"];
             peakC: {
-                [key: string]: number;
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
             sensorU: components["schemas"]["WrittenFigure"];
             troughC: {
-                [key: string]: number;
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
             v1: components["schemas"]["Summary"];
             v2: components["schemas"]["Summary"];
@@ -1772,10 +1839,10 @@ export interface components {
             cooling: components["schemas"]["WrittenQuantity"];
             disc: components["schemas"]["WrittenQuantity"];
             /** Format: int32 */
-            laps?: number;
+            laps: number;
             mass: components["schemas"]["WrittenQuantity"];
             /** Format: int32 */
-            wheels?: number;
+            wheels: number;
         };
         LapHeatView: {
             /** Format: int32 */
@@ -1791,6 +1858,12 @@ export interface components {
             raceKwh: number;
             /** Format: int32 */
             settledAfterLaps: number;
+        };
+        LapSwing: {
+            /** Format: double */
+            peakC: number;
+            /** Format: double */
+            troughC: number;
         };
         LapsView: {
             recordings: components["schemas"]["DrivenLaps"][];
@@ -1835,8 +1908,8 @@ export interface components {
         Line: {
             /** Format: int32 */
             channel: number;
-            high: number[];
-            low: number[];
+            high: (number | null)[] | null;
+            low: (number | null)[];
             name: string;
             /** @enum {string} */
             role: "SPEED" | "DECELERATION" | "ACCELERATION" | "PRESSURE_FRONT" | "PRESSURE_REAR" | "BRAKE_SWITCH" | "ABS_ACTIVE" | "PEDAL_TRAVEL" | "PEDAL_FORCE" | "WHEEL_SPEED_FRONT_LEFT" | "WHEEL_SPEED_FRONT_RIGHT" | "WHEEL_SPEED_REAR_LEFT" | "WHEEL_SPEED_REAR_RIGHT" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "LATITUDE" | "LONGITUDE" | "ALTITUDE" | "EXTRA";
@@ -1863,8 +1936,10 @@ export interface components {
             speed: number[][];
             stops: components["schemas"]["MeasuredStop"][];
         };
-        Logged: components["schemas"]["Happening"] & {
-            stop?: components["schemas"]["LoggedStop"];
+        Logged: {
+            stop: components["schemas"]["LoggedStop"];
+            /** @enum {string} */
+            type: "logged";
         };
         LoggedStop: {
             calibration: components["schemas"]["Calibration"];
@@ -1876,7 +1951,10 @@ export interface components {
             /** Format: double */
             restAtS: number;
             switches: {
-                [key: string]: boolean;
+                ANTI_LOCK?: boolean;
+                ASSIST?: boolean;
+                COOLING_SPRAY?: boolean;
+                FOUR_DRIVEN_WHEELS?: boolean;
             };
         };
         Mark: {
@@ -1888,7 +1966,7 @@ export interface components {
             stopId: string;
             /** Format: double */
             value: number;
-            why: string;
+            why: components["schemas"]["WrittenFinding"] | null;
         };
         MarkView: {
             /** Format: double */
@@ -1925,7 +2003,14 @@ export interface components {
             /** @enum {string} */
             kind: "STOP" | "SNUB";
             lockedAtS: {
-                [key: string]: number;
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
             lostTime: components["schemas"]["WrittenFigure"];
             meanDeceleration: components["schemas"]["WrittenFigure"];
@@ -1936,14 +2021,28 @@ export interface components {
             onsetSource: "SWITCH" | "PRESSURE" | "DECELERATION" | "HAND";
             peakDeceleration: components["schemas"]["WrittenFigure"];
             peakTemperatures: {
-                [key: string]: number;
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
             pedal: components["schemas"]["PedalCurve"];
             plateauEndS: components["schemas"]["WrittenFigure"];
             plateauStartS: components["schemas"]["WrittenFigure"];
             rearPressureMean: components["schemas"]["WrittenFigure"];
             startTemperatures: {
-                [key: string]: number;
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
             };
             time: components["schemas"]["WrittenFigure"];
             uncertainty: components["schemas"]["StopUncertainty"];
@@ -1961,6 +2060,12 @@ export interface components {
             rest: number;
             /** Format: double */
             slope: number;
+        };
+        NewVehicle: {
+            description: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         Offsets: {
             /** Format: double */
@@ -2018,6 +2123,7 @@ export interface components {
             candidateId: string;
             chance: components["schemas"]["WrittenFigure"];
             checks: components["schemas"]["CheckView"][];
+            conclusion: components["schemas"]["Conclusion"];
             degreesOfFreedom: components["schemas"]["WrittenFigure"];
             difference: components["schemas"]["WrittenFigure"];
             differencePercent: components["schemas"]["WrittenFigure"];
@@ -2028,18 +2134,18 @@ export interface components {
             /** @enum {string} */
             howSure: "VERY_SURE" | "FAIRLY_SURE" | "LEANING" | "CANNOT_TELL";
             instrumentFloor: components["schemas"]["WrittenFigure"];
-            interval: components["schemas"]["Interval"];
-            interval90: components["schemas"]["Interval"];
-            interval95: components["schemas"]["Interval"];
+            interval: components["schemas"]["Interval"] | null;
+            interval90: components["schemas"]["Interval"] | null;
+            interval95: components["schemas"]["Interval"] | null;
             /** Format: double */
             level: number;
             margin: components["schemas"]["WrittenFigure"];
-            metres: components["schemas"]["Metres"];
-            orderAdjusted: components["schemas"]["OrderView"];
+            metres: components["schemas"]["Metres"] | null;
+            orderAdjusted: components["schemas"]["OrderView"] | null;
             p: components["schemas"]["WrittenFigure"];
             permutationP: components["schemas"]["WrittenFigure"];
             sdRatio: components["schemas"]["WrittenFigure"];
-            sdRatioInterval: components["schemas"]["Interval"];
+            sdRatioInterval: components["schemas"]["Interval"] | null;
             smallestDifference: components["schemas"]["WrittenFigure"];
             speedStillCarried: components["schemas"]["WrittenFigure"];
             stopsToSettle: components["schemas"]["WrittenFigure"];
@@ -2053,19 +2159,35 @@ export interface components {
             device: components["schemas"]["DeviceView"];
         };
         Part: {
-            bedding: components["schemas"]["BeddingIn"];
+            bedding: components["schemas"]["BeddingIn"] | null;
             /** @enum {string} */
             condition: "NEW" | "BEDDED" | "WORN";
-            /** Format: double */
-            cost: number;
+            cost: number | null;
             description: string;
             figures: {
-                [key: string]: components["schemas"]["WrittenQuantity"];
+                COLD_PRESSURE?: components["schemas"]["WrittenQuantity"];
+                DRY_BOILING_POINT?: components["schemas"]["WrittenQuantity"];
+                HOT_PRESSURE?: components["schemas"]["WrittenQuantity"];
+                HOURS?: components["schemas"]["WrittenQuantity"];
+                MASS?: components["schemas"]["WrittenQuantity"];
+                OPENING?: components["schemas"]["WrittenQuantity"];
+                PAD_WINDOW_HIGH?: components["schemas"]["WrittenQuantity"];
+                PAD_WINDOW_LOW?: components["schemas"]["WrittenQuantity"];
+                TURNS?: components["schemas"]["WrittenQuantity"];
+                WET_BOILING_POINT?: components["schemas"]["WrittenQuantity"];
             };
-            /** Format: date */
-            since: string;
+            since: string | null;
             uncertainties: {
-                [key: string]: components["schemas"]["WrittenQuantity"];
+                COLD_PRESSURE?: components["schemas"]["WrittenQuantity"];
+                DRY_BOILING_POINT?: components["schemas"]["WrittenQuantity"];
+                HOT_PRESSURE?: components["schemas"]["WrittenQuantity"];
+                HOURS?: components["schemas"]["WrittenQuantity"];
+                MASS?: components["schemas"]["WrittenQuantity"];
+                OPENING?: components["schemas"]["WrittenQuantity"];
+                PAD_WINDOW_HIGH?: components["schemas"]["WrittenQuantity"];
+                PAD_WINDOW_LOW?: components["schemas"]["WrittenQuantity"];
+                TURNS?: components["schemas"]["WrittenQuantity"];
+                WET_BOILING_POINT?: components["schemas"]["WrittenQuantity"];
             };
         };
         Peak: {
@@ -2079,14 +2201,12 @@ export interface components {
             doubts: components["schemas"]["WrittenFinding"][];
             peakC: components["schemas"]["WrittenFigure"];
             peakU: components["schemas"]["WrittenFigure"];
-            /** @enum {string} */
-            source: "SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER";
+            source: ("SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER") | null;
         };
         PeakClue: {
             atLeastC: components["schemas"]["WrittenFigure"];
             belowC: components["schemas"]["WrittenFigure"];
-            /** @enum {string} */
-            face: "OUTER" | "INNER";
+            face: ("OUTER" | "INNER") | null;
             /** Format: double */
             lateS: number;
             peakC: components["schemas"]["WrittenFigure"];
@@ -2100,12 +2220,12 @@ export interface components {
             travelM: number[];
         };
         Phase: {
-            adjuster: components["schemas"]["WrittenQuantity"];
+            adjuster: components["schemas"]["WrittenQuantity"] | null;
             from: components["schemas"]["WrittenQuantity"];
             gate: components["schemas"]["Gate"];
             /** @enum {string} */
             gear: "NEUTRAL" | "IN_GEAR";
-            grip: components["schemas"]["WrittenQuantity"];
+            grip: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             kind: "STOP" | "SNUB" | "SPIKE" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
             /** @enum {string} */
@@ -2119,7 +2239,7 @@ export interface components {
             repeats: number;
             /** @enum {string} */
             system: "WHOLE" | "FRONT_CIRCUIT_OFF" | "REAR_CIRCUIT_OFF" | "ASSIST_OFF";
-            target: components["schemas"]["WrittenQuantity"];
+            target: components["schemas"]["WrittenQuantity"] | null;
             to: components["schemas"]["WrittenQuantity"];
         };
         PhaseLane: {
@@ -2141,11 +2261,11 @@ export interface components {
         };
         Placement: {
             /** Format: int32 */
-            block?: number;
+            block: number;
             changed: string[];
             configuration: string;
             /** Format: int32 */
-            stop?: number;
+            stop: number;
         };
         PlanForm: {
             abort: components["schemas"]["AbortItem"][];
@@ -2158,14 +2278,13 @@ export interface components {
         };
         PlanRequest: {
             ambient: components["schemas"]["WrittenQuantity"];
-            beddedBefore?: boolean;
+            beddedBefore: boolean;
             configurationIds: string[];
-            crew?: components["schemas"]["Crew"];
-            expectedStop: components["schemas"]["WrittenQuantity"];
+            crew: components["schemas"]["Crew"];
+            expectedStop: components["schemas"]["WrittenQuantity"] | null;
             fitting: components["schemas"]["WrittenQuantity"];
-            /** Format: uuid */
-            laneId?: string;
-            limit: components["schemas"]["WrittenQuantity"];
+            laneId: string | null;
+            limit: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             load: "LIGHT" | "LADEN";
             margin: components["schemas"]["WrittenQuantity"];
@@ -2174,24 +2293,23 @@ export interface components {
             /** Format: uuid */
             procedureId: string;
             /** Format: int64 */
-            seed?: number;
+            seed: number;
             slot: components["schemas"]["WrittenQuantity"];
             speed: components["schemas"]["WrittenQuantity"];
             /** Format: int32 */
-            stopsEach?: number;
+            stopsEach: number;
             turnRound: components["schemas"]["WrittenQuantity"];
             /** Format: uuid */
             vehicleId: string;
         };
         PlanView: {
-            expectation: string;
-            expectedBy: string;
-            forecast: components["schemas"]["ForecastView"];
-            lapsed: components["schemas"]["SignedGate"];
-            plan: components["schemas"]["PlanRequest"];
-            safety: components["schemas"]["SignedGate"];
-            /** Format: date-time */
-            sealedAt: string;
+            expectation: string | null;
+            expectedBy: string | null;
+            forecast: components["schemas"]["ForecastView"] | null;
+            lapsed: components["schemas"]["SignedGate"] | null;
+            plan: components["schemas"]["PlanRequest"] | null;
+            safety: components["schemas"]["SignedGate"] | null;
+            sealedAt: string | null;
             /** Format: int32 */
             version: number;
         };
@@ -2217,12 +2335,12 @@ export interface components {
             runBy: "ANY_DRIVER" | "TRAINED_DRIVER" | "BRAKE_ENGINEER";
         };
         ProcedureView: {
-            builtIn?: boolean;
+            builtIn: boolean;
             /** Format: uuid */
             id: string;
             procedure: components["schemas"]["Procedure"];
             /** Format: int32 */
-            version?: number;
+            version: number;
         };
         Progress: {
             /** Format: int64 */
@@ -2250,16 +2368,18 @@ export interface components {
             /** Format: int32 */
             rows: number;
         };
-        Released: components["schemas"]["Happening"] & {
-            inspected?: string;
+        Released: {
+            inspected: string;
+            /** @enum {string} */
+            type: "released";
         };
         Remark: {
             /** Format: double */
             atS: number;
+            finding: components["schemas"]["WrittenFinding"];
             /** @enum {string} */
             kind: "OVERRULED" | "MISSED";
             where: string;
-            words: string;
         };
         Rise: {
             /** Format: double */
@@ -2279,7 +2399,7 @@ export interface components {
         };
         RunProgress: {
             sides: components["schemas"]["SideProgress"][];
-            warnings: string[];
+            warnings: components["schemas"]["WrittenFinding"][];
         };
         RunReview: {
             /** Format: int32 */
@@ -2291,21 +2411,20 @@ export interface components {
             switches: components["schemas"]["Switch"][];
         };
         RunView: {
-            approach: components["schemas"]["Approach"];
+            approach: components["schemas"]["Approach"] | null;
             /** Format: int32 */
             attempts: number;
             /** Format: int32 */
             counted: number;
             cracks: components["schemas"]["CrackSeen"][];
             devices: components["schemas"]["DeviceView"][];
-            discs: components["schemas"]["DiscReading"][];
+            discs: components["schemas"]["DiscRead"][];
             /** Format: int32 */
             events: number;
-            /** Format: double */
-            fromMps: number;
+            fromMps: number | null;
             gate: components["schemas"]["GateView"];
             gateOpen: boolean;
-            halt: components["schemas"]["Halt"];
+            halt: components["schemas"]["Halt"] | null;
             instruction: components["schemas"]["Instruction"];
             /** Format: double */
             nowS: number;
@@ -2313,7 +2432,7 @@ export interface components {
             progress: components["schemas"]["RunProgress"];
             /** Format: double */
             rate: number;
-            review: components["schemas"]["RunReview"];
+            review: components["schemas"]["RunReview"] | null;
             sides: components["schemas"]["RunSide"][];
             signedBy: string;
             snub: boolean;
@@ -2338,8 +2457,8 @@ export interface components {
         SaveRequest: {
             by: string;
             conditions: components["schemas"]["Conditions"];
-            newTest?: components["schemas"]["TestRequest"];
-            newVehicle?: components["schemas"]["VehicleView"];
+            newTest: components["schemas"]["TestRequest"] | null;
+            newVehicle: components["schemas"]["NewVehicle"] | null;
             placements: components["schemas"]["Placement"][];
             /** Format: uuid */
             testId: string;
@@ -2378,42 +2497,47 @@ export interface components {
             stops: components["schemas"]["SheetStop"][];
         };
         SheetStop: {
-            ambient: components["schemas"]["WrittenQuantity"];
+            ambient: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
             configuration: string;
-            date: string;
-            direction: string;
-            distance: components["schemas"]["WrittenQuantity"];
-            driver: string;
+            date: string | null;
+            direction: string | null;
+            distance: components["schemas"]["WrittenQuantity"] | null;
+            driver: string | null;
             endTemperatures: {
-                [key: string]: components["schemas"]["WrittenQuantity"];
+                FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
+                FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
+                REAR_LEFT?: components["schemas"]["WrittenQuantity"];
+                REAR_RIGHT?: components["schemas"]["WrittenQuantity"];
             };
-            entrySpeed: components["schemas"]["WrittenQuantity"];
+            entrySpeed: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             instrument: "LOGGER" | "TAPE" | "WHEEL" | "STOPWATCH";
             /** Format: int64 */
             line: number;
-            load: string;
-            nominalSpeed: components["schemas"]["WrittenQuantity"];
-            note: string;
-            pedalEffort: string;
-            pedalFeel: string;
-            phase: string;
-            readOn: string;
-            reason: string;
-            secondsAfterRest: components["schemas"]["WrittenQuantity"];
+            load: string | null;
+            nominalSpeed: components["schemas"]["WrittenQuantity"] | null;
+            note: string | null;
+            pedalEffort: string | null;
+            pedalFeel: string | null;
+            phase: string | null;
+            readOn: string | null;
+            reason: string | null;
+            secondsAfterRest: components["schemas"]["WrittenQuantity"] | null;
             series: string;
             startTemperatures: {
-                [key: string]: components["schemas"]["WrittenQuantity"];
+                FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
+                FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
+                REAR_LEFT?: components["schemas"]["WrittenQuantity"];
+                REAR_RIGHT?: components["schemas"]["WrittenQuantity"];
             };
-            /** Format: int32 */
-            stop: number;
+            stop: number | null;
             struckOut: boolean;
-            surface: string;
-            time: components["schemas"]["WrittenQuantity"];
-            tyrePressureFront: components["schemas"]["WrittenQuantity"];
-            tyrePressureRear: components["schemas"]["WrittenQuantity"];
+            surface: string | null;
+            time: components["schemas"]["WrittenQuantity"] | null;
+            tyrePressureFront: components["schemas"]["WrittenQuantity"] | null;
+            tyrePressureRear: components["schemas"]["WrittenQuantity"] | null;
         };
         SideProgress: {
             early: components["schemas"]["EarlyLook"];
@@ -2451,8 +2575,10 @@ export interface components {
             trendP: components["schemas"]["WrittenFigure"];
             trendPerStop: components["schemas"]["WrittenFigure"];
         };
-        Signed: components["schemas"]["Happening"] & {
-            gate?: components["schemas"]["SafetyGate"];
+        Signed: {
+            gate: components["schemas"]["SafetyGate"];
+            /** @enum {string} */
+            type: "signed";
         };
         SignedGate: {
             gate: components["schemas"]["SafetyGate"];
@@ -2472,15 +2598,16 @@ export interface components {
         };
         SseEmitter: {
             /** Format: int64 */
-            timeout: number;
+            timeout?: number;
         };
         StartWindow: {
-            /** Format: double */
-            coldestC: number;
-            /** Format: double */
-            hottestC: number;
+            coldestC: number | null;
+            hottestC: number | null;
         };
-        Started: components["schemas"]["Happening"];
+        Started: {
+            /** @enum {string} */
+            type: "started";
+        };
         Step: {
             /** Format: int32 */
             block: number;
@@ -2488,14 +2615,17 @@ export interface components {
             configuration: number;
             /** @enum {string} */
             kind: "CHANGE_PARTS" | "BED_IN" | "BRAKING" | "TASK";
-            phase: components["schemas"]["Phase"];
+            phase: components["schemas"]["Phase"] | null;
             /** Format: int32 */
             repeats: number;
         };
         Stop: {
             averaged: boolean;
             discs: {
-                [key: string]: components["schemas"]["Disc"];
+                FRONT_LEFT?: components["schemas"]["Disc"];
+                FRONT_RIGHT?: components["schemas"]["Disc"];
+                REAR_LEFT?: components["schemas"]["Disc"];
+                REAR_RIGHT?: components["schemas"]["Disc"];
             };
             energyJ: components["schemas"]["WrittenFigure"];
             /** Format: int32 */
@@ -2527,24 +2657,22 @@ export interface components {
             time: components["schemas"]["WrittenFigure"];
         };
         StopView: {
-            automatic: components["schemas"]["MeasuredStop"];
-            byHand: components["schemas"]["SheetStop"];
+            automatic: components["schemas"]["MeasuredStop"] | null;
+            byHand: components["schemas"]["SheetStop"] | null;
             decisions: components["schemas"]["Decision"][];
             entrySpeed: components["schemas"]["WrittenFigure"];
             /** Format: uuid */
             id: string;
-            /** Format: double */
-            lateS: number;
-            measured: components["schemas"]["MeasuredStop"];
+            lateS: number | null;
+            measured: components["schemas"]["MeasuredStop"] | null;
             moves: components["schemas"]["EdgeMove"][];
             /** Format: double */
             nominalMps: number;
             /** Format: int32 */
             number: number;
-            pedalFeel: string;
-            phase: string;
-            /** Format: uuid */
-            recordingId: string;
+            pedalFeel: string | null;
+            phase: string | null;
+            recordingId: string | null;
             /** Format: uuid */
             seriesId: string;
             struckOut: boolean;
@@ -2554,10 +2682,11 @@ export interface components {
             value: components["schemas"]["WrittenFigure"];
             valueUncertainty: components["schemas"]["WrittenFigure"];
         };
-        Stopped: components["schemas"]["Happening"] & {
+        Stopped: {
+            rule: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR") | null;
             /** @enum {string} */
-            rule?: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
-            words?: string;
+            type: "stopped";
+            words: string;
         };
         StoppingView: {
             energyJ: components["schemas"]["WrittenFigure"];
@@ -2614,18 +2743,18 @@ export interface components {
             name: "ANTI_LOCK" | "ASSIST" | "COOLING_SPRAY" | "FOUR_DRIVEN_WHEELS";
             on: boolean;
         };
-        TaskDone: components["schemas"]["Happening"] & {
-            note?: string;
+        TaskDone: {
+            note: string;
+            /** @enum {string} */
+            type: "taskDone";
         };
         TestDefinition: {
-            /** Format: uuid */
-            baselineConfigurationId: string;
+            baselineConfigurationId: string | null;
             /** @enum {string} */
             basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
             /** Format: date */
             drivenOn: string;
-            /** Format: double */
-            grade: number;
+            grade: number | null;
             /** Format: uuid */
             id: string;
             lane: string;
@@ -2639,7 +2768,7 @@ export interface components {
         };
         TestDetail: {
             configurations: components["schemas"]["ConfigurationView"][];
-            expectation: components["schemas"]["Expectation"];
+            expectation: components["schemas"]["Expectation"] | null;
             series: components["schemas"]["SeriesView"][];
             stops: components["schemas"]["StopView"][];
             test: components["schemas"]["TestDefinition"];
@@ -2650,29 +2779,27 @@ export interface components {
             basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
             /** Format: date */
             drivenOn: string;
-            /** Format: double */
-            grade?: number;
+            grade: number | null;
             /** Format: uuid */
             id: string;
             lane: string;
-            marginOfBaseline?: boolean;
+            marginOfBaseline: boolean;
             /** Format: double */
-            marginSize?: number;
+            marginSize: number;
             nominalSpeed: components["schemas"]["EnteredQuantity"];
             question: string;
             /** Format: uuid */
             vehicleId: string;
         };
         TestSummary: {
-            candidate: string;
+            candidate: string | null;
             configurations: string[];
-            fluidShown: string;
+            fluidShown: string | null;
             /** Format: int64 */
             stops: number;
             test: components["schemas"]["TestDefinition"];
             vehicle: string;
-            /** @enum {string} */
-            verdict: "GAIN_SHOWN" | "LOSS_SHOWN" | "NO_WORTHWHILE_DIFFERENCE" | "NOT_SETTLED" | "NOT_COMPARABLE";
+            verdict: ("GAIN_SHOWN" | "LOSS_SHOWN" | "NO_WORTHWHILE_DIFFERENCE" | "NOT_SETTLED" | "NOT_COMPARABLE") | null;
         };
         Tick: {
             label: string;
@@ -2682,7 +2809,10 @@ export interface components {
             /** Format: int32 */
             block: number;
             discs: {
-                [key: string]: number[];
+                FRONT_LEFT?: (number | null)[];
+                FRONT_RIGHT?: (number | null)[];
+                REAR_LEFT?: (number | null)[];
+                REAR_RIGHT?: (number | null)[];
             };
             marks: components["schemas"]["MarkView"][];
             /** Format: uuid */
@@ -2707,7 +2837,27 @@ export interface components {
             assist: boolean;
             directionalDiscs: boolean;
             figures: {
-                [key: string]: components["schemas"]["WrittenQuantity"];
+                ACCELERATION?: components["schemas"]["WrittenQuantity"];
+                CG_HEIGHT?: components["schemas"]["WrittenQuantity"];
+                COOLING_TIME?: components["schemas"]["WrittenQuantity"];
+                FRONT_DISC_MASS?: components["schemas"]["WrittenQuantity"];
+                FRONT_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                FRONT_PISTON_AREA?: components["schemas"]["WrittenQuantity"];
+                FRONT_SHARE_LADEN?: components["schemas"]["WrittenQuantity"];
+                FRONT_SHARE_LIGHT?: components["schemas"]["WrittenQuantity"];
+                LENGTH?: components["schemas"]["WrittenQuantity"];
+                MASS_LADEN?: components["schemas"]["WrittenQuantity"];
+                MASS_LIGHT?: components["schemas"]["WrittenQuantity"];
+                MASTER_CYLINDER?: components["schemas"]["WrittenQuantity"];
+                MASTER_CYLINDER_REAR?: components["schemas"]["WrittenQuantity"];
+                PAD_FRICTION_FRONT?: components["schemas"]["WrittenQuantity"];
+                PAD_FRICTION_REAR?: components["schemas"]["WrittenQuantity"];
+                REAR_DISC_MASS?: components["schemas"]["WrittenQuantity"];
+                REAR_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                REAR_PISTON_AREA?: components["schemas"]["WrittenQuantity"];
+                TYRE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                WHEELBASE?: components["schemas"]["WrittenQuantity"];
+                WIDTH?: components["schemas"]["WrittenQuantity"];
             };
             /** @enum {string} */
             frontBrake: "DISC" | "DRUM" | "NONE";
@@ -2716,7 +2866,27 @@ export interface components {
             /** @enum {string} */
             rearBrake: "DISC" | "DRUM" | "NONE";
             uncertainties: {
-                [key: string]: components["schemas"]["WrittenQuantity"];
+                ACCELERATION?: components["schemas"]["WrittenQuantity"];
+                CG_HEIGHT?: components["schemas"]["WrittenQuantity"];
+                COOLING_TIME?: components["schemas"]["WrittenQuantity"];
+                FRONT_DISC_MASS?: components["schemas"]["WrittenQuantity"];
+                FRONT_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                FRONT_PISTON_AREA?: components["schemas"]["WrittenQuantity"];
+                FRONT_SHARE_LADEN?: components["schemas"]["WrittenQuantity"];
+                FRONT_SHARE_LIGHT?: components["schemas"]["WrittenQuantity"];
+                LENGTH?: components["schemas"]["WrittenQuantity"];
+                MASS_LADEN?: components["schemas"]["WrittenQuantity"];
+                MASS_LIGHT?: components["schemas"]["WrittenQuantity"];
+                MASTER_CYLINDER?: components["schemas"]["WrittenQuantity"];
+                MASTER_CYLINDER_REAR?: components["schemas"]["WrittenQuantity"];
+                PAD_FRICTION_FRONT?: components["schemas"]["WrittenQuantity"];
+                PAD_FRICTION_REAR?: components["schemas"]["WrittenQuantity"];
+                REAR_DISC_MASS?: components["schemas"]["WrittenQuantity"];
+                REAR_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                REAR_PISTON_AREA?: components["schemas"]["WrittenQuantity"];
+                TYRE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                WHEELBASE?: components["schemas"]["WrittenQuantity"];
+                WIDTH?: components["schemas"]["WrittenQuantity"];
             };
         };
         VehicleView: {
@@ -2724,12 +2894,14 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
-            spec?: components["schemas"]["VehicleSpec"];
+            spec: components["schemas"]["VehicleSpec"];
             /** Format: int32 */
-            version?: number;
+            version: number;
         };
-        WavedOff: components["schemas"]["Happening"] & {
-            reason?: string;
+        WavedOff: {
+            reason: string;
+            /** @enum {string} */
+            type: "wavedOff";
         };
         Way: {
             label: string;
@@ -2738,8 +2910,7 @@ export interface components {
         Weather: {
             airC: components["schemas"]["WrittenFigure"];
             humidity: components["schemas"]["WrittenFigure"];
-            /** Format: date-time */
-            lastAt: string;
+            lastAt: string | null;
             /** Format: int32 */
             readings: number;
             trackC: components["schemas"]["WrittenFigure"];
@@ -2755,19 +2926,17 @@ export interface components {
             without: components["schemas"]["WrittenQuantity"];
         };
         Window: {
-            /** Format: double */
-            coldestC: number;
-            /** Format: double */
-            hottestC: number;
+            coldestC: number | null;
+            hottestC: number | null;
         };
         Word: {
             meaning: string;
             words: string;
         };
         WrittenFigure: {
-            reason: string;
+            reason?: string;
             /** Format: double */
-            value: number;
+            value?: number;
         };
         WrittenFinding: {
             code: string;
@@ -2780,7 +2949,7 @@ export interface components {
             /** Format: double */
             entered: number;
             /** Format: double */
-            inside: number;
+            inside?: number;
             /** @enum {string} */
             unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };

@@ -59,34 +59,3 @@ export const span = (inside: number, shown: Shown) => shown.of(inside) - shown.o
 /** What Frenum says, in the words for the units a person chose. */
 export const said = (finding: { text: Record<System, string> }, units: UnitTable) =>
   finding.text[units.distance.unit === 'm' ? 'metric' : 'imperial'];
-
-/** A difference of temperatures, which has no offset. */
-const APART = /(\d+(?:\.\d+)?) °C(?= (?:hotter|cooler))/g;
-
-const TOLD: [RegExp, Kind][] = [
-  [/(\d+(?:\.\d+)?) km\/h/g, 'speed'],
-  [/(\d+(?:\.\d+)?) m\/s²/g, 'deceleration'],
-  [/(\d+(?:\.\d+)?) bar\b/g, 'pressure'],
-  [/(\d+(?:\.\d+)?) °C/g, 'temperature'],
-  [/(\d+(?:\.\d+)?) m\b(?!\/)/g, 'distance'],
-];
-
-/** A message of the core, which speaks metric, in the units a person chose; no more digits than it had. */
-export function told(message: string, units: UnitTable): string {
-  if (units.distance.unit === 'm') return message;
-  const apart = message.replace(
-    APART,
-    (_, c: string) => `${number(span(Number(c), units.temperature), 0)} ${units.temperature.unit}`,
-  );
-  return TOLD.reduce(
-    (text, [pattern, kind]) =>
-      text.replace(pattern, (_, written: string) => {
-        const inside = kind === 'speed' ? Number(written) / 3.6 : Number(written);
-        const had = (written.split('.')[1] ?? '').length;
-        // A temperature has a decimal only where it needs one, to be told from another.
-        const decimals = kind === 'temperature' ? had : Math.min(units[kind].decimals, had);
-        return `${number(units[kind].of(inside), decimals)} ${units[kind].unit}`;
-      }),
-    apart,
-  );
-}

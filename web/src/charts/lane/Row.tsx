@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import { figure, number, type UnitTable } from '../../units/units';
+import { figure, number, type UnitTable, said } from '../../units/units';
 import { colour, textColour } from '../letters';
 import { MarkAt } from '../Mark';
 import { NARROW_ROW, WIDE_ROW, type LaneRow, type Stopped } from './layout';
@@ -86,9 +86,7 @@ function Strokes({ row, centre, at, units, onChoose }: Omit<RowProps, 'y' | 'nar
         const px = at(s.value);
         const words = counts
           ? 'counts'
-          : s.status === 'REPEAT'
-            ? `to repeat: ${s.why}`
-            : `struck out: ${s.why}`;
+          : `${s.status === 'REPEAT' ? 'to repeat' : 'struck out'}: ${s.why ? said(s.why, units) : ''}`;
         return (
           <g
             key={s.stopId}

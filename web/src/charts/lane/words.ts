@@ -1,4 +1,4 @@
-import { figure, number, type UnitTable } from '../../units/units';
+import { figure, number, type UnitTable, said } from '../../units/units';
 import { isShown, type LaneRow } from './layout';
 
 /** What the car's outline says where there is room for it. */
@@ -35,7 +35,7 @@ export function tableOf(rows: LaneRow[], units: UnitTable) {
       r.side.stops.map((s) => [
         `${r.letter}, stop ${s.number}`,
         number(units.distance.of(s.value), units.distance.decimals),
-        s.status === 'COUNTS' ? 'yes' : s.why,
+        s.why ? said(s.why, units) : 'yes',
       ]),
     ),
   };

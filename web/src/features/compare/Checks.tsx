@@ -22,7 +22,7 @@ export function Checks({ checks }: { checks: Check[] }) {
             <Td className="w-24">
               <Status kind={WORDS[c.level][0]} word={WORDS[c.level][1]} />
             </Td>
-            <Td>{c.title}</Td>
+            <Td>{said(c.title, units)}</Td>
             <Td numeric className="text-[13px] text-ink-3">
               {said(c.evidence, units)}
             </Td>

@@ -36,7 +36,7 @@ export function ComparePage() {
             const shared = { letters, includeStruckOut, set, testId, expectation };
             return pair ? (
               <>
-                <Together groups={[data, ...data.others]} letters={letters} />
+                <Together groups={[data, ...data.others]} />
                 <Compared data={data} pair={pair} {...shared} />
                 {data.others.map((group) => (
                   <OtherGroup

@@ -9,14 +9,13 @@ import { Lane } from '../../charts/lane/Lane';
 import type { LaneRow } from '../../charts/lane/layout';
 import { letterOf, type Letter } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
-import { number } from '../../units/units';
+import { number, said } from '../../units/units';
 import { Select } from '../../ui/Field';
 import { Answer, Heading, Strip } from '../../ui/Layout';
 import { Checks } from './Checks';
 import { PairTable } from './PairTable';
 import { SeriesTable } from './SeriesTable';
 import { Sure } from './Sure';
-import { nextStep, verdictSentence } from './words';
 
 type Props = {
   data: Comparison;
@@ -89,7 +88,7 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
       </Strip>
       <Strip tone="sheet" className="flex flex-wrap justify-between gap-8 pb-1">
         <div>
-          <Answer sure={<Sure pair={pair} time={time} />}>{verdictSentence(pair, a, b, data, units)}</Answer>
+          <Answer sure={<Sure pair={pair} />}>{said(pair.conclusion.sentence, units)}</Answer>
           {expectation && (
             <p className="mt-1.5 text-[14.5px] text-ink-2">
               Expected before the first stop: <b className="font-[650] text-ink">{expectation.expectation}</b>
@@ -146,7 +145,7 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
           <Checks checks={pair.checks} />
           <div className="mt-6">
             <Heading>What to do next</Heading>
-            <p className="text-sm">{nextStep(pair, a, b, units, time)}</p>
+            <p className="text-sm">{said(pair.conclusion.next, units)}</p>
           </div>
           <div className="no-print mt-6 grid max-w-md gap-3">
             <label className="text-[13px] font-[600]">

@@ -1,10 +1,8 @@
 import type { Comparison } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
-import type { Letter } from '../../charts/letters';
-import { number, type UnitTable } from '../../units/units';
+import { number, said, type UnitTable } from '../../units/units';
 import { Heading, Strip } from '../../ui/Layout';
 import { Table, Td } from '../../ui/Table';
-import { howSure, verdictSentence } from './words';
 
 /** What tells a group of stops from the test's others. */
 export function groupName(group: Comparison): string {
@@ -17,7 +15,7 @@ function label(group: Comparison, units: UnitTable): string {
 }
 
 /** A test that holds stops of several kinds says each verdict beside the others, and never averages over them. */
-export function Together({ groups, letters }: { groups: Comparison[]; letters: Map<string, Letter> }) {
+export function Together({ groups }: { groups: Comparison[] }) {
   const { units } = usePreferences();
   if (groups.length < 2) return null;
   const rows = groups.flatMap((group) => group.comparisons.map((pair) => ({ group, pair })));
@@ -29,16 +27,8 @@ export function Together({ groups, letters }: { groups: Comparison[]; letters: M
           {rows.map(({ group, pair }) => (
             <tr key={groupName(group) + pair.candidateId}>
               <Td>{label(group, units)}</Td>
-              <Td>
-                {verdictSentence(
-                  pair,
-                  letters.get(group.sides[0]?.configurationId ?? '') ?? 'F',
-                  letters.get(pair.candidateId) ?? 'F',
-                  group,
-                  units,
-                )}
-              </Td>
-              <Td>{howSure(pair)}</Td>
+              <Td>{said(pair.conclusion.sentence, units)}</Td>
+              <Td>{said(pair.conclusion.howSure, units)}</Td>
             </tr>
           ))}
         </tbody>

@@ -72,8 +72,8 @@ export function PartRow(props: {
               <WeighedField
                 key={entry.field}
                 entry={entry}
-                value={part.figures[entry.field] ?? null}
-                uncertainty={part.uncertainties[entry.field] ?? null}
+                value={part.figures[entry.field as keyof Part['figures']] ?? null}
+                uncertainty={part.uncertainties[entry.field as keyof Part['figures']] ?? null}
                 error={errors[`${at}.figures.${entry.field}`] ?? errors[`${at}.uncertainties.${entry.field}`]}
                 onChange={(value, uncertainty) =>
                   onChange({

@@ -92,7 +92,7 @@ function AirFlowForm(props: {
 }) {
   const { person, setPerson, system } = usePreferences();
   const [configurationId, setConfigurationId] = useState(props.sides[0]?.configurationId ?? '');
-  const [method, setMethod] = useState('TUFTS');
+  const [method, setMethod] = useState<Seen['method']>('TUFTS');
   const [speed, setSpeed] = useState('');
   const [seen, setSeen] = useState('');
   const unit: Quantity['unit'] = system === 'imperial' ? 'MILES_PER_HOUR' : 'KILOMETRES_PER_HOUR';
@@ -123,7 +123,7 @@ function AirFlowForm(props: {
           </Field>
           <div className="grid grid-cols-2 gap-3">
             <Field label="Seen by">
-              <Select value={method} onChange={(e) => setMethod(e.target.value)}>
+              <Select value={method} onChange={(e) => setMethod(e.target.value as Seen['method'])}>
                 {form.methods.map((m) => (
                   <option key={m.name} value={m.name}>
                     {m.label}

@@ -8,7 +8,7 @@ import { Failure, Heading } from '../../ui/Layout';
 import { Sheet } from '../../ui/Sheet';
 import { Table, Td, Th } from '../../ui/Table';
 import { useUndo } from '../../ui/Undo';
-import { number, said, span, told, type UnitTable } from '../../units/units';
+import { number, said, span, type UnitTable } from '../../units/units';
 import { ReadingForm } from './ReadingForm';
 import { clueWords, hottestOf, sourceWord, WHEEL_NAMES, wheelName } from './words';
 
@@ -90,7 +90,7 @@ function Believed({ peak, units }: { peak: Peak; units: UnitTable }) {
   return (
     <>
       {peak.peakC.value === undefined ? (
-        told(peak.peakC.reason ?? 'not known', units)
+        (peak.peakC.reason ?? 'not known')
       ) : (
         <b className="font-[680]">
           {number(t.of(peak.peakC.value), 0)} ± {number(2 * span(peak.peakU.value ?? 0, t), 0)} {t.unit}

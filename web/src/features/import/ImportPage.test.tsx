@@ -4,6 +4,7 @@ import { Problem } from '../../api/client';
 import type { ImportPreview, MeasuredStop } from '../../api/types';
 import { answering } from '../../test-support/server';
 import { shown } from '../../test-support/shown';
+import { written } from '../../test-support/written';
 import { ImportPage } from './ImportPage';
 
 const upload = vi.hoisted(() => vi.fn<(path: string, file: File) => Promise<unknown>>());
@@ -17,7 +18,7 @@ const stop = (onsetS: number, flags: string[] = []) =>
     entrySpeed: { value: 25 },
     distance: { value: 47.3 },
     mfdd: { value: 7.1 },
-    flags: flags.map((message) => ({ message })),
+    flags: flags.map((words) => ({ finding: written(words) })),
   }) as unknown as MeasuredStop;
 
 const LOG = {

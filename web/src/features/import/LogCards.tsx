@@ -1,6 +1,6 @@
 import type { ImportPreview, Role } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
-import { told } from '../../units/units';
+import { said } from '../../units/units';
 import { Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
@@ -32,7 +32,7 @@ export function HealthCard({ log }: { log: Log }) {
               />
               <span>
                 {h.channel && <b className="font-[600]">{h.channel} </b>}
-                {told(h.message, units)}
+                {said(h.finding, units)}
               </span>
             </li>
           ))}

@@ -3,7 +3,7 @@ import { usePreferences } from '../../app/preferences';
 import { Field, Input } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
-import { figure, number, told } from '../../units/units';
+import { figure, number, said } from '../../units/units';
 
 /** Where a log's stops go: to one configuration, but for those left out or sent elsewhere. */
 export type Placing = {
@@ -104,7 +104,7 @@ export function LogPlacement({
                 <Td numeric>{figure(s.distance, units.distance)}</Td>
                 <Td numeric>{figure(s.mfdd, units.deceleration)}</Td>
                 <Td className="text-[13px] text-ink-2">
-                  {s.flags.map((f) => told(f.message, units)).join('; ')}
+                  {s.flags.map((f) => said(f.finding, units)).join('; ')}
                 </Td>
                 <Td className="w-44">
                   <Input

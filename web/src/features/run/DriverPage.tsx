@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { usePreferences } from '../../app/preferences';
 import { Reading } from '../../ui/Layout';
-import { number } from '../../units/units';
+import { number, said } from '../../units/units';
 import { countdown, waitsUntil } from './clock';
 import { loggerOf, useLive } from './live';
 import { useRun, useRunClock } from './useRun';
@@ -34,7 +34,7 @@ export function DriverPage() {
       id="main"
       className={`flex min-h-dvh flex-col items-center justify-center gap-6 px-4 text-center ${stopped ? 'bg-stop text-on-stop' : 'bg-sheet'}`}
     >
-      <h1 className="text-[min(7vw,54px)] font-[640]">{view.instruction.imperative}</h1>
+      <h1 className="text-[min(7vw,54px)] font-[640]">{said(view.instruction.imperative, units)}</h1>
       <p
         aria-live="polite"
         className="text-[min(42vw,60vh)] leading-[0.85] font-[680] [font-stretch:64%] tabular-nums"

@@ -4,6 +4,7 @@ import type { Happening, JudgedStop, RunView } from '../../api/types';
 import { LastStop } from './LastStop';
 import { runView } from '../../test-support/run';
 import { shown } from '../../test-support/shown';
+import { written } from '../../test-support/written';
 
 vi.mock('./Photos', () => ({ Photos: () => null }));
 
@@ -44,7 +45,7 @@ const SIDES = [
     values: [45],
     meanM: known(45),
     halfWidth95: unknown,
-    early: { answer: 'SETTLED', words: 'the difference is already settled' },
+    early: { answer: 'SETTLED', finding: written('the difference is already settled') },
   },
 ];
 
@@ -74,7 +75,7 @@ describe('the stop just driven', () => {
   });
 
   it('that may not be corrected is shown as driven, in the words of the rule', () => {
-    const flags = [{ code: 'ENTRY_SPEED_OUT', message: 'entered at 95 km/h, 90 asked for' }];
+    const flags = [{ code: 'ENTRY_SPEED_OUT', finding: written('entered at 95 km/h, 90 asked for') }];
     last(stop({ judged: 'REPEAT', flags, correctedM: unknown, uncertaintyM: unknown }));
     has('Drive it again');
     has('48.0');
@@ -84,11 +85,9 @@ describe('the stop just driven', () => {
 
   it('is told in the units of its reader', () => {
     window.localStorage.setItem('frenum.system', 'imperial');
-    last(
-      stop({ flags: [{ code: 'X', message: 'front disc at 110.2 °C, hotter than the gate’s 110.0 °C' }] }),
-    );
+    last(stop({ flags: [{ code: 'X', finding: written('at 110.2 °C', 'at 230.4 °F') }] }));
     has('155.2');
-    has('front disc at 230.4 °F, hotter than the gate’s 230.0 °F');
+    has('at 230.4 °F');
   });
 
   it('by stopwatch is a deceleration, and no distance', () => {

@@ -5,7 +5,7 @@ import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Button } from '../../ui/Button';
 import { Status } from '../../ui/Status';
-import { figure, number, told } from '../../units/units';
+import { figure, number, said } from '../../units/units';
 import { Photos } from './Photos';
 import { OverruleSheet } from './OverruleSheet';
 import { WHEELS } from './wheels';
@@ -48,7 +48,7 @@ export function LastStop(props: {
           <ul className="text-[16px] text-ink-2">
             {stop.flags.length === 0 && <li>Speed, discs, interval and switches are as asked.</li>}
             {stop.flags.map((f) => (
-              <li key={f.code}>{told(f.message, units)}</li>
+              <li key={f.code}>{said(f.finding, units)}</li>
             ))}
             {stop.decision?.reason && (
               <li>
@@ -222,7 +222,7 @@ function Progress({ view }: { view: RunView }) {
       </table>
       {early.map((s) => (
         <p key={s.name} className="mt-2 text-[16px]">
-          {s.name}: {s.early.words}
+          {s.name}: {said(s.early.finding, units)}
         </p>
       ))}
     </div>

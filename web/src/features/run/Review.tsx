@@ -1,9 +1,12 @@
 import type { RunReview } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
 import { Status } from '../../ui/Status';
+import { said } from '../../units/units';
 import { wallClock } from './clock';
 
 /** What the crew can learn: which calls of the rules they overruled, which they missed. */
 export function Review({ review }: { review: RunReview }) {
+  const { units } = usePreferences();
   const { remarks, byTheRules } = review;
   return (
     <section className="border-t border-rule pt-4">
@@ -23,7 +26,7 @@ export function Review({ review }: { review: RunReview }) {
               word={r.kind === 'OVERRULED' ? 'Overruled' : 'Missed'}
             />
             <span>
-              {r.words}.{' '}
+              {said(r.finding, units)}.{' '}
               <span className="text-ink-3">
                 {r.where}, {wallClock(r.atS)}
               </span>

@@ -3,7 +3,7 @@ import type { Happening, RunView } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
 import { Button } from '../../ui/Button';
 import { useShortcuts } from '../../app/shortcuts';
-import { number } from '../../units/units';
+import { number, said } from '../../units/units';
 import { letterOf } from '../../charts/letters';
 import { countdown, projected, type RunClock, waitsUntil, wallClock } from './clock';
 import { CrackSheet } from './CrackSheet';
@@ -57,6 +57,7 @@ export function RunCard(props: {
     setSheet(null);
     if (stage !== 'DONE') say({ type: 'stopped', rule: null, words: 'said at the run card' });
   };
+  const { units } = preferences;
   useEscape(stop);
   const last = view.stops.at(-1);
   // What was not sent yet knows better than the last answer.
@@ -131,8 +132,8 @@ export function RunCard(props: {
             <Recorder live={live} colour={`c${letterOf(view.steps[view.step]?.configuration ?? 0)}`} />
           )}
           {view.progress.warnings.map((w) => (
-            <p key={w} className="border-l-[3px] border-caution pl-3 text-[17px]">
-              {w}
+            <p key={said(w, units)} className="border-l-[3px] border-caution pl-3 text-[17px]">
+              {said(w, units)}
             </p>
           ))}
         </section>
@@ -215,10 +216,10 @@ function Now(props: {
         aria-live="polite"
         className="text-[44px] leading-[1.08] font-[640] [font-stretch:92%] max-[899px]:text-[31px]"
       >
-        {view.instruction.imperative}
+        {said(view.instruction.imperative, units)}
       </h1>
       <p className="mt-1.5 max-w-[60ch] text-[18px] text-ink-2 max-[899px]:text-[16px]">
-        {view.instruction.because}
+        {said(view.instruction.because, units)}
       </p>
       {stage === 'APPROACH' && speedMps !== undefined && view.fromMps !== null ? (
         <LiveSpeed speedMps={speedMps} askedMps={view.fromMps} />

@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { planForm } from '../../api/queries';
-import type { Happening } from '../../api/types';
+import type { Happening, SignedGate } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Loaded } from '../../ui/Loaded';
 import { Sheet } from '../../ui/Sheet';
 
 /** Every check seen to by somebody who looked; then it is signed, and the run may start. */
 export function SignSheet(props: { operator: string; say: (what: Happening) => void; onClose: () => void }) {
-  const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
+  const [seen, setSeen] = useState<ReadonlySet<SignedGate['gate']['seen'][number]>>(new Set());
   return (
     <Sheet
       open

@@ -6,6 +6,7 @@ import type { Queued } from './queue';
 import { StoppedPanel } from './StoppedPanel';
 import { runView } from '../../test-support/run';
 import { shown } from '../../test-support/shown';
+import { written } from '../../test-support/written';
 
 const FORM = {
   abort: [
@@ -17,7 +18,7 @@ const NOTHING: Queued = { pending: [], refused: [] };
 const halted = (rule: string | null) =>
   runView({
     stage: 'STOPPED',
-    halt: { rule, by: 'Marshal', atS: 1000, words: 'said at the card' } as RunView['halt'],
+    halt: { rule, by: 'Marshal', atS: 1000, why: written('said at the card') } as RunView['halt'],
   });
 
 function panel(view: RunView, queued = NOTHING) {

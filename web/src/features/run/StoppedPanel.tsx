@@ -2,9 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { planForm } from '../../api/queries';
 import type { Happening, RunView } from '../../api/types';
+import { usePreferences } from '../../app/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Loaded } from '../../ui/Loaded';
+import { said } from '../../units/units';
 import { wallClock } from './clock';
 import type { Queued } from './queue';
 
@@ -17,6 +19,7 @@ function wordsNotTaken(queued: Queued): string {
 /** Testing is stopped: by whom, why, what to inspect, and the way back on, which is never one tap. */
 export function StoppedPanel(props: { view: RunView; queued: Queued; say: (what: Happening) => void }) {
   const { view, say } = props;
+  const { units } = usePreferences();
   const [inspected, setInspected] = useState(() => wordsNotTaken(props.queued));
   const [sure, setSure] = useState(false);
   const halt = view.halt;
@@ -24,7 +27,8 @@ export function StoppedPanel(props: { view: RunView; queued: Queued; say: (what:
     <div className="grid gap-4 rounded-control bg-ink p-6 text-on-ink">
       {halt && (
         <p className="text-[18px]">
-          Stopped by {halt.by} at {wallClock(halt.atS)}: {halt.words}. {view.stops.length} stops are kept.
+          Stopped by {halt.by} at {wallClock(halt.atS)}: {said(halt.why, units)}. {view.stops.length} stops
+          are kept.
         </p>
       )}
       <Loaded query={useQuery(planForm())} what="Reading the rules">

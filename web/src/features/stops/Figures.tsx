@@ -1,6 +1,6 @@
 import type { MeasuredStop, SheetStop, StopView } from '../../api/types';
 import { usePreferences } from '../../app/preferences';
-import { figure, told, type Kind, twice } from '../../units/units';
+import { figure, said, type Kind, twice } from '../../units/units';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
 import { Table, Td } from '../../ui/Table';
@@ -161,7 +161,7 @@ export function Words({ stop, measured }: { stop: StopView; measured: MeasuredSt
           <Heading>What is to be said about it</Heading>
           <ul className="mb-4 grid gap-1.5 text-sm">
             {measured.flags.map((f) => (
-              <li key={f.code}>{told(f.message, units)}</li>
+              <li key={f.code}>{said(f.finding, units)}</li>
             ))}
           </ul>
         </>

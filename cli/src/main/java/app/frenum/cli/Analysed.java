@@ -1,5 +1,6 @@
 package app.frenum.cli;
 
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.log.Channel;
 import app.frenum.core.log.HealthCheck;
 import app.frenum.core.log.HealthFinding;
@@ -10,6 +11,7 @@ import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
 import app.frenum.formats.log.LogFile;
+import app.frenum.formats.words.Wording;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -23,6 +25,7 @@ import java.util.Map;
  * @param json for printing
  */
 record Analysed(LogAnalysis analysis, Map<String, Object> json) {
+    private static final Wording METRIC = Wording.in(UnitSystem.METRIC);
 
     static Analysed of(Path file, LogFile log, LogAnalysis analysis) {
         Map<String, Object> json = new LinkedHashMap<>();
@@ -51,7 +54,7 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
             Map<String, Object> finding = new LinkedHashMap<>();
             finding.put("code", f.code().name());
             finding.put("channel", f.channel().isEmpty() ? null : f.channel());
-            finding.put("message", f.message());
+            finding.put("message", METRIC.text(f.finding()));
             health.add(finding);
         }
         Map<String, Object> json = new LinkedHashMap<>();
@@ -123,7 +126,7 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
     private static Map<String, Object> flagJson(Flag flag) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("code", flag.code().name());
-        json.put("message", flag.message());
+        json.put("message", METRIC.text(flag.finding()));
         return json;
     }
 }

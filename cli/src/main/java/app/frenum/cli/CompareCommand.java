@@ -2,7 +2,9 @@ package app.frenum.cli;
 
 import app.frenum.cli.FrenumCli.BadRequest;
 import app.frenum.core.compare.Comparison;
+import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.Margin;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Quantity;
@@ -102,7 +104,18 @@ final class CompareCommand implements Callable<Integer> {
 
     private static void print(PrintWriter out, ComparedGroup group) {
         group.name().ifPresent(out::println);
-        group.comparisons().forEach(c -> print(out, c));
+        for (int i = 0; i < group.comparisons().size(); i++) {
+            Comparison c = group.comparisons().get(i);
+            print(out, c);
+            Conclusion conclusion = Conclusion.of(
+                    c,
+                    c.baseline(),
+                    c.candidate(),
+                    group.sides().get(0),
+                    group.sides().get(i + 1));
+            out.println("  " + WORDS.text(conclusion.sentence()));
+            out.println("  " + WORDS.text(conclusion.next()));
+        }
     }
 
     /** What is alike in the sheet, group by group; in each the baseline first. */
@@ -216,6 +229,7 @@ final class CompareCommand implements Callable<Integer> {
                         "  difference %+.2f, 95 %% range %+.2f to %+.2f%n",
                         t.difference(), t.interval(0.95).low(), t.interval(0.95).high()));
         c.checks()
-                .forEach(k -> out.printf("  %-8s %s: %s%n", k.level(), k.code().title(), WORDS.text(k.evidence())));
+                .forEach(k -> out.printf(
+                        "  %-8s %s: %s%n", k.level(), WORDS.text(Finding.of(k.code())), WORDS.text(k.evidence())));
     }
 }

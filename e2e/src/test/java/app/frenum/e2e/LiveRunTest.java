@@ -122,7 +122,7 @@ class LiveRunTest extends Journey {
         begun("ONE_AFTER_ANOTHER", 3, 22);
         car.does(Fault.OVERSPEED);
         until("Drive it again.");
-        assertThat(page.getByText(Pattern.compile("entry speed 9\\d\\.\\d km/h, asked for 90"))
+        assertThat(page.getByText(Pattern.compile("entered at 9\\d\\.\\d km/h, asked for 90"))
                         .first())
                 .isVisible();
         act("Drive it again.");

@@ -88,7 +88,7 @@ class RunningTest extends Journey {
         readDiscs("96");
         drive("97", "55.1");
         assertThat(heading()).hasText("Drive it again.");
-        assertThat(page.getByText("entry speed 97.0 km/h, asked for 90 km/h ± 3 %")
+        assertThat(page.getByText("entered at 97.0 km/h, asked for 90 km/h ± 3 %")
                         .first())
                 .isVisible();
         button("Drive it again").last().click();

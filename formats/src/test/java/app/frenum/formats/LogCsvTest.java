@@ -3,12 +3,14 @@ package app.frenum.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.log.HealthCode;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.SampleBlock;
 import app.frenum.formats.log.LogCsvReader;
 import app.frenum.formats.log.LogFile;
+import app.frenum.formats.words.Wording;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -132,7 +134,7 @@ class LogCsvTest {
             assertThat(log.log().channels()).extracting(c -> c.role()).containsExactly(Role.SPEED, Role.EXTRA);
             assertThat(log.health()).singleElement().satisfies(f -> {
                 assertThat(f.code()).isEqualTo(HealthCode.COLUMN_TWICE);
-                assertThat(f.message())
+                assertThat(Wording.in(UnitSystem.METRIC).text(f.finding()))
                         .contains("columns 2 and 3 (\"vehicle speed\")")
                         .contains("column 2 is the one");
             });

@@ -8,7 +8,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -28,7 +27,12 @@ class ApiDocument {
      * @param value the figure; absent when it cannot be computed
      * @param reason why it cannot be computed; absent when it can
      */
-    record WrittenFigure(Double value, String reason) {}
+    record WrittenFigure(
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            Double value,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            String reason) {}
 
     /**
      * Something to be said, as it is written.
@@ -37,23 +41,10 @@ class ApiDocument {
      * @param terms what it speaks of, by name: an amount (kind, inside, step), a count, a name, another finding, or several
      * @param text the same in words
      */
-    record WrittenFinding(
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            String code,
-
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            Map<String, Object> terms,
-
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            WrittenText text) {}
+    record WrittenFinding(String code, Map<String, Object> terms, WrittenText text) {}
 
     /** In each system of units. */
-    record WrittenText(
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            String metric,
-
-            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            String imperial) {}
+    record WrittenText(String metric, String imperial) {}
 
     /**
      * A quantity as it is written, and read.
@@ -63,7 +54,11 @@ class ApiDocument {
      * @param inside in the inside unit of its dimension; not needed when sent
      */
     record WrittenQuantity(
-            double entered, Unit unit, @Nullable Double inside) {}
+            double entered,
+            Unit unit,
+
+            @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
+            Double inside) {}
 
     @Bean
     OpenAPI frenumApi() {

@@ -1,13 +1,22 @@
 package app.frenum.server;
 
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.FindingCode;
 import app.frenum.core.finding.Term;
 import app.frenum.core.finding.UnitSystem;
+import app.frenum.core.log.HealthFinding;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.Flag;
+import app.frenum.formats.words.Catalogue;
 import app.frenum.formats.words.Wording;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -32,6 +41,9 @@ class CoreJson {
     JacksonModule coreModule() {
         return new SimpleModule("core")
                 .addSerializer(Finding.class, new FindingWriter())
+                .addDeserializer(Finding.class, new FindingReader())
+                .setMixInAnnotation(Flag.class, OnceMessage.class)
+                .setMixInAnnotation(HealthFinding.class, OnceMessage.class)
                 .addSerializer(Quantity.class, new QuantityWriter())
                 .addDeserializer(Quantity.class, new QuantityReader())
                 .addSerializer(Figure.class, new FigureWriter())
@@ -83,6 +95,59 @@ class CoreJson {
                 to.writeEndArray();
             }
             to.writeEndObject();
+        }
+    }
+
+    /** What was kept before findings were data has its words in their place. */
+    interface OnceMessage {
+        @JsonAlias("message")
+        Finding finding();
+    }
+
+    /** Code and terms; the words of before as they were written. */
+    private static final class FindingReader extends StdDeserializer<Finding> {
+        FindingReader() {
+            super(Finding.class);
+        }
+
+        @Override
+        public Finding deserialize(JsonParser from, DeserializationContext context) {
+            return finding(context.readTree(from));
+        }
+
+        private static Finding finding(JsonNode node) {
+            if (node.isString()) {
+                return AsWritten.of(node.asString());
+            }
+            Optional<FindingCode> code = Catalogue.code(node.path("code").asString(""));
+            if (code.isEmpty()) {
+                return AsWritten.of(node.path("text").path("metric").asString(""));
+            }
+            Map<String, Term> terms = new LinkedHashMap<>();
+            code.get()
+                    .parameters()
+                    .forEach(name -> terms.put(name, term(node.path("terms").path(name))));
+            return new Finding(code.get(), terms);
+        }
+
+        private static Term term(JsonNode node) {
+            if (node.has("kind")) {
+                return new Term.Amount(
+                        AmountKind.valueOf(node.get("kind").asString()),
+                        node.get("inside").asDouble(),
+                        node.get("step").asDouble());
+            }
+            if (node.has("count")) {
+                return new Term.Count(node.get("count").asLong());
+            }
+            if (node.has("finding")) {
+                return new Term.Said(finding(node.get("finding")));
+            }
+            if (node.has("all")) {
+                return new Term.All(
+                        node.get("all").valueStream().map(FindingReader::term).toList());
+            }
+            return new Term.Name(node.path("name").asString(""));
         }
     }
 

@@ -132,7 +132,7 @@ class RunTest {
         assertThat(stops.get(0).get("value").get("value").asDouble()).isEqualTo(38.4);
         assertThat(stops.get(1).get("struckOut").asBoolean()).isTrue();
         assertThat(stops.get(1).get("decisions").get(0).get("reason").asString())
-                .isEqualTo("by rule: front disc at 150 °C, hotter than the gate's 110 °C");
+                .isEqualTo("by rule: front disc at 150 °C, hotter than the gate’s 110 °C");
         assertThat(stops.get(2).get("struckOut").asBoolean()).isFalse();
         assertThat(stops.get(2).get("validity").asString()).isEqualTo("REPEAT");
     }

@@ -4,6 +4,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Unit;
 import java.time.Instant;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 
 /** A roller brake tester in the shed: the force at each wheel, once for every set of parts. */
@@ -31,8 +32,10 @@ final class RollerTester {
         if (car.configuration() != tested) {
             tested = car.configuration();
             for (WheelPosition w : WheelPosition.values()) {
-                double force =
-                        10 * Math.rint((USUAL_N.get(w) * (1 + 0.08 * tested) + NOISE_N * random.nextGaussian()) / 10);
+                double force = 10
+                        * Math.rint((Objects.requireNonNull(USUAL_N.get(w)) * (1 + 0.08 * tested)
+                                        + NOISE_N * random.nextGaussian())
+                                / 10);
                 link.send(new Reading(Instant.now(), "BRAKE_FORCE_" + w.name(), force, Unit.NEWTONS));
             }
         }

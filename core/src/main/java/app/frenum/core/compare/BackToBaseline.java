@@ -1,8 +1,9 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.statistics.Interval;
 import app.frenum.core.statistics.WelchTest;
-import java.util.Locale;
 
 /**
  * Whether a vehicle is back at its baseline after something was cleaned off: proved when the 90 % interval of the
@@ -10,9 +11,9 @@ import java.util.Locale;
  * 657–680). Not having shown a difference is no proof.
  *
  * @param proved whether it is
- * @param words for people
+ * @param finding the same, to be said
  */
-public record BackToBaseline(boolean proved, String words) {
+public record BackToBaseline(boolean proved, Finding finding) {
     private static final int FEWEST = 3;
 
     /**
@@ -24,20 +25,17 @@ public record BackToBaseline(boolean proved, String words) {
      */
     public static BackToBaseline of(double[] baseline, double[] proof, double marginM) {
         if (baseline.length < FEWEST || proof.length < FEWEST) {
-            return new BackToBaseline(false, "three stops of each are needed to prove it back at its baseline");
+            return new BackToBaseline(false, Finding.of(LookFinding.THREE_TO_PROVE));
         }
         WelchTest test = WelchTest.of(baseline, proof, Side.LOGGED_RESOLUTION);
         Interval range = test.interval(0.90);
         boolean proved = range.low() > -marginM && range.high() < marginM;
         return new BackToBaseline(
                 proved,
-                String.format(
-                        Locale.ROOT,
-                        proved
-                                ? "back at its baseline: %.1f m to %.1f m from it, within %.1f m"
-                                : "not proved back: %.1f m to %.1f m from its baseline, %.1f m asked for; clean it again, or drive more",
-                        range.low(),
-                        range.high(),
-                        marginM));
+                Finding.of(
+                        proved ? LookFinding.PROVED_BACK : LookFinding.NOT_PROVED_BACK,
+                        Term.distance(range.low(), 0.1),
+                        Term.distance(range.high(), 0.1),
+                        Term.distance(marginM, 0.1)));
     }
 }

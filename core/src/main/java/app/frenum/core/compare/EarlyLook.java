@@ -1,16 +1,17 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.statistics.WelchTest;
-import java.util.Locale;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
  * What may be said of two series before all planned stops are driven, corrected for having looked after every stop.
  *
  * @param answer what can be said
- * @param words for people
+ * @param finding the same, to be said
  */
-public record EarlyLook(Answer answer, String words) {
+public record EarlyLook(Answer answer, Finding finding) {
     private static final int FEWEST = 3;
     /** Below this a test is said to be unlikely to settle. */
     private static final double HOPELESS = 0.10;
@@ -39,23 +40,18 @@ public record EarlyLook(Answer answer, String words) {
     public static EarlyLook of(double[] a, double[] b, int plannedEach, double marginM, int candidates) {
         int n = Math.min(a.length, b.length);
         if (n < FEWEST) {
-            return new EarlyLook(Answer.TOO_EARLY, "Three valid stops of each are needed to say anything.");
+            return new EarlyLook(Answer.TOO_EARLY, Finding.of(LookFinding.THREE_OF_EACH));
         }
         WelchTest test = WelchTest.of(a, b, Side.LOGGED_RESOLUTION);
         double needed = new Look(plannedEach).alpha(n) / Math.max(1, candidates);
         if (test.p() <= needed) {
-            return new EarlyLook(
-                    Answer.SETTLED, "The difference is settled already, looks after every stop allowed for.");
+            return new EarlyLook(Answer.SETTLED, Finding.of(LookFinding.SETTLED));
         }
         if (n > FEWEST && n < plannedEach && conditionalPower(test, n, plannedEach, marginM, needed) < HOPELESS) {
             return new EarlyLook(
-                    Answer.WILL_NOT_SETTLE,
-                    String.format(
-                            Locale.ROOT,
-                            "Even if the difference were %.1f m, the stops that are left would hardly show it; the plan would show only larger ones.",
-                            marginM));
+                    Answer.WILL_NOT_SETTLE, Finding.of(LookFinding.WILL_NOT_SETTLE, Term.distance(marginM, 0.1)));
         }
-        return new EarlyLook(Answer.OPEN, "Not settled yet; drive on as planned.");
+        return new EarlyLook(Answer.OPEN, Finding.of(LookFinding.OPEN));
     }
 
     /**

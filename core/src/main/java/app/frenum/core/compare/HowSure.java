@@ -1,8 +1,10 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.finding.FindingCode;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.StudentT;
 import app.frenum.core.statistics.WelchTest;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -10,7 +12,7 @@ import java.util.Optional;
  * candidates; with few stops the permutation's where that is larger; and it is capped by what a drift of the day could do.
  * The names are part of the open formats.
  */
-public enum HowSure {
+public enum HowSure implements FindingCode {
     VERY_SURE,
     FAIRLY_SURE,
     LEANING,
@@ -69,5 +71,10 @@ public enum HowSure {
     private static double equivalenceP(WelchTest test, double margin) {
         double near = (margin - Math.abs(test.difference())) / test.standardError();
         return StudentT.twoSidedP(Math.abs(near), test.degreesOfFreedom()) / 2;
+    }
+
+    @Override
+    public List<String> parameters() {
+        return List.of();
     }
 }

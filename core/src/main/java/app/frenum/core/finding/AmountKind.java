@@ -1,11 +1,16 @@
 package app.frenum.core.finding;
 
+import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Unit;
+import java.util.Arrays;
+import java.util.Optional;
 
 /** Of what an amount is, and the unit in which each reader thinks of it. */
 public enum AmountKind {
     SPEED(Unit.KILOMETRES_PER_HOUR, Unit.MILES_PER_HOUR, true),
     DISTANCE(Unit.METRES, Unit.FEET, true),
+    /** What is told in millimetres. */
+    THICKNESS(Unit.MILLIMETRES, Unit.INCHES, true),
     DECELERATION(Unit.METRES_PER_SECOND_SQUARED, Unit.FEET_PER_SECOND_SQUARED, true),
     PRESSURE(Unit.BAR, Unit.POUNDS_PER_SQUARE_INCH, true),
     TEMPERATURE(Unit.CELSIUS, Unit.FAHRENHEIT, true),
@@ -26,6 +31,13 @@ public enum AmountKind {
         this.metric = metric;
         this.imperial = imperial;
         this.offset = offset;
+    }
+
+    /** The kind in which people think of a dimension, if there is one. */
+    static Optional<AmountKind> of(Dimension dimension) {
+        return Arrays.stream(values())
+                .filter(kind -> kind.metric.dimension() == dimension)
+                .findFirst();
     }
 
     public Unit unit(UnitSystem system) {

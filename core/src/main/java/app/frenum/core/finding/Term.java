@@ -1,7 +1,9 @@
 package app.frenum.core.finding;
 
+import app.frenum.core.quantity.Dimension;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** A parameter of a finding. */
 public sealed interface Term {
@@ -35,6 +37,11 @@ public sealed interface Term {
         return new Amount(AmountKind.TEMPERATURE, celsius, 1);
     }
 
+    /** °C, to a step of it. */
+    static Term temperature(double celsius, double step) {
+        return new Amount(AmountKind.TEMPERATURE, celsius, step);
+    }
+
     /** How far apart, °C, to a degree. */
     static Term temperatureApart(double celsius) {
         return new Amount(AmountKind.TEMPERATURE_DIFFERENCE, celsius, 1);
@@ -43,6 +50,43 @@ public sealed interface Term {
     /** s, to a second. */
     static Term seconds(double seconds) {
         return new Amount(AmountKind.TIME, seconds, 1);
+    }
+
+    /** s, to a step of it. */
+    static Term seconds(double seconds, double step) {
+        return new Amount(AmountKind.TIME, seconds, step);
+    }
+
+    /** When in a log, s from its first row, to a hundredth. */
+    static Term at(double seconds) {
+        return seconds(seconds, 0.01);
+    }
+
+    /** m/s², to a hundredth. */
+    static Term deceleration(double mps2) {
+        return new Amount(AmountKind.DECELERATION, mps2, 0.01);
+    }
+
+    /** bar, to a tenth. */
+    static Term pressure(double bar) {
+        return new Amount(AmountKind.PRESSURE, bar, 0.1);
+    }
+
+    /** A share of one, to a percent. */
+    static Term share(double share) {
+        return new Amount(AmountKind.SHARE, share, 0.01);
+    }
+
+    /** m/s, to a tenth of a km/h. */
+    static Term speedToTenth(double mps) {
+        return new Amount(
+                AmountKind.SPEED, mps, AmountKind.SPEED.unit(UnitSystem.METRIC).toInside(0.1));
+    }
+
+    /** What a sensor tells, to three digits; a plain number where its dimension has no kind here. */
+    static Term reading(Optional<Dimension> dimension, double inside) {
+        double step = Math.pow(10, Math.floor(Math.log10(Math.max(Math.abs(inside), 1e-9))) - 2);
+        return new Amount(dimension.flatMap(AmountKind::of).orElse(AmountKind.TIMES), inside, step);
     }
 
     /** m, to a step of it. */
@@ -56,9 +100,18 @@ public sealed interface Term {
                 AmountKind.SPEED, mps, AmountKind.SPEED.unit(UnitSystem.METRIC).toInside(1));
     }
 
+    /** m, to a millimetre of it. */
+    static Term millimetres(double metres) {
+        return new Amount(AmountKind.THICKNESS, metres, 0.001);
+    }
+
     /** A number of times, to a tenth. */
     static Term times(double times) {
-        return new Amount(AmountKind.TIMES, times, 0.1);
+        return times(times, 0.1);
+    }
+
+    static Term times(double times, double step) {
+        return new Amount(AmountKind.TIMES, times, step);
     }
 
     static Term name(String text) {

@@ -28,10 +28,13 @@ public record ConfigurationSpec(Map<Slot, Part> parts, Map<BrakeSwitch, Boolean>
     }
 
     /** Pads that are new and were never bedded in. */
-    public List<Slot> unbedded() {
-        return parts.entrySet().stream()
-                .filter(e -> e.getKey().isPads() && e.getValue().needsBeddingIn())
-                .map(Map.Entry::getKey)
-                .toList();
+    public Map<Slot, Part> unbedded() {
+        Map<Slot, Part> unbedded = new EnumMap<>(Slot.class);
+        parts.forEach((slot, part) -> {
+            if (slot.isPads() && part.needsBeddingIn()) {
+                unbedded.put(slot, part);
+            }
+        });
+        return unbedded;
     }
 }

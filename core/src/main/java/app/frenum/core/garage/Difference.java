@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What differs between two configurations.
@@ -96,11 +97,11 @@ public record Difference(
         return Optional.of(told.substring(0, 1).toUpperCase(Locale.ROOT) + told.substring(1));
     }
 
-    private static boolean alike(Part a, Part b) {
+    private static boolean alike(@Nullable Part a, @Nullable Part b) {
         return a == null || b == null ? a == null && b == null : a.brakesLike(b);
     }
 
-    private static String told(Part part) {
+    private static String told(@Nullable Part part) {
         if (part == null) {
             return "as it came";
         }
@@ -122,7 +123,7 @@ public record Difference(
         return out.toString().strip();
     }
 
-    private static String told(Boolean on) {
+    private static String told(@Nullable Boolean on) {
         return on == null ? "not declared" : on ? "on" : "off";
     }
 
@@ -156,7 +157,7 @@ public record Difference(
         return Figure.of(Math.sqrt(squares));
     }
 
-    private static Optional<Double> massOf(Part part) {
+    private static Optional<Double> massOf(@Nullable Part part) {
         return Optional.ofNullable(part)
                 .map(p -> p.figures().get(PartField.MASS))
                 .map(Quantity::inside);

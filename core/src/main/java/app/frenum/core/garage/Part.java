@@ -49,7 +49,13 @@ public record Part(
     /** A part of which only the description is known. */
     public static Part described(String description) {
         return new Part(
-                description, Condition.BEDDED, Optional.empty(), Optional.empty(), Optional.empty(), Map.of(), null);
+                description,
+                Condition.BEDDED,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                Map.of());
     }
 
     /** Whether the brakes cannot tell the two apart: description, condition and what affects braking are the same. */

@@ -61,7 +61,7 @@ public record VehicleSpec(
 
     /** A vehicle of which nothing is known but what it is. */
     public static VehicleSpec unknown() {
-        return new VehicleSpec(Kind.CAR, BrakeKind.DISC, BrakeKind.DISC, true, true, false, Map.of(), null);
+        return new VehicleSpec(Kind.CAR, BrakeKind.DISC, BrakeKind.DISC, true, true, false, Map.of(), Map.of());
     }
 
     /** The same with another figure. */

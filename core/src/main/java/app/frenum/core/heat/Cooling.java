@@ -33,7 +33,7 @@ public record Cooling(double tauS, double ambientC) {
         }
         return gateC > ambientC
                 ? Figure.of(tauS * Math.log((fromC - ambientC) / (gateC - ambientC)))
-                : Figure.unknown("%.0f °C cannot be reached while the air is at %.0f °C".formatted(gateC, ambientC));
+                : Figure.unknown("it is never reached, because the air is no cooler");
     }
 
     /**

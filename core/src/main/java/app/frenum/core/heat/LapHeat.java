@@ -36,11 +36,11 @@ public final class LapHeat {
     }
 
     /** What one braking does in a settled lap, °C. */
-    public record Swing(double troughC, double peakC) {}
+    public record LapSwing(double troughC, double peakC) {}
 
     /** Why swings cannot be those of any disc; empty where they can. */
-    public static Optional<Finding> whyNot(List<Swing> swings) {
-        double hottest = swings.stream().mapToDouble(Swing::peakC).max().orElse(0);
+    public static Optional<Finding> whyNot(List<LapSwing> swings) {
+        double hottest = swings.stream().mapToDouble(LapSwing::peakC).max().orElse(0);
         return hottest <= MOST_C
                 ? Optional.empty()
                 : Optional.of(Finding.of(HeatFinding.NO_DISC_LASTS, Term.temperature(MOST_C)));
@@ -52,7 +52,7 @@ public final class LapHeat {
      * @param laps how many it takes
      * @param swings one per event
      */
-    public record Settled(int laps, List<Swing> swings) {}
+    public record Settled(int laps, List<LapSwing> swings) {}
 
     public LapHeat(double massKg, List<Event> events) {
         if (!(massKg > 0) || events.isEmpty()) {
@@ -85,9 +85,9 @@ public final class LapHeat {
     /** Drives laps from cold until the discs repeat themselves. */
     public Settled settle(Cooling cooling, DiscRise disc) {
         double t = cooling.ambientC();
-        List<Swing> last = List.of();
+        List<LapSwing> last = List.of();
         for (int lap = 1; lap <= MOST_LAPS; lap++) {
-            List<Swing> swings = lap(t, cooling, disc);
+            List<LapSwing> swings = lap(t, cooling, disc);
             if (repeats(last, swings)) {
                 return new Settled(lap, swings);
             }
@@ -103,32 +103,32 @@ public final class LapHeat {
      * @param lap which, from 1
      * @param fromC of the disc before the first
      */
-    public List<Swing> swings(int lap, double fromC, Cooling cooling, DiscRise disc) {
-        List<Swing> swings = lap(fromC, cooling, disc);
+    public List<LapSwing> swings(int lap, double fromC, Cooling cooling, DiscRise disc) {
+        List<LapSwing> swings = lap(fromC, cooling, disc);
         for (int i = 1; i < lap; i++) {
             swings = lap(after(swings, cooling), cooling, disc);
         }
         return swings;
     }
 
-    private List<Swing> lap(double fromC, Cooling cooling, DiscRise disc) {
-        List<Swing> swings = new ArrayList<>();
+    private List<LapSwing> lap(double fromC, Cooling cooling, DiscRise disc) {
+        List<LapSwing> swings = new ArrayList<>();
         double t = fromC;
         for (Event e : events) {
             double peak = t + disc.of(e.v1(), e.v2());
-            swings.add(new Swing(t, peak));
+            swings.add(new LapSwing(t, peak));
             t = cooling.after(peak, e.gapS());
         }
         return swings;
     }
 
-    private double after(List<Swing> swings, Cooling cooling) {
+    private double after(List<LapSwing> swings, Cooling cooling) {
         return cooling.after(
                 swings.get(swings.size() - 1).peakC(),
                 events.get(events.size() - 1).gapS());
     }
 
-    private static boolean repeats(List<Swing> before, List<Swing> now) {
+    private static boolean repeats(List<LapSwing> before, List<LapSwing> now) {
         if (before.size() != now.size()) {
             return false;
         }

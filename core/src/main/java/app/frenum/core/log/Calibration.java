@@ -1,8 +1,8 @@
 package app.frenum.core.log;
 
+import app.frenum.core.finding.Term;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What a whole log tells about its sensors: zero offsets, idle noise, and how still "at rest" is.
@@ -39,9 +39,11 @@ public record Calibration(
 
     /** Reads the log for the accelerometer's offset, without which nothing tells coasting, then for the rest. */
     public static Calibration of(Log log) {
-        Drive.Offsets first = new Drive.Offsets(accelerometerOffset(log), 0, 0, null, null, null);
+        Drive.Offsets first = new Drive.Offsets(
+                accelerometerOffset(log), 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, SpeedLatency.NONE);
         SpeedLatency latency = SpeedLatency.of(log, first);
-        Drive.Offsets prompt = new Drive.Offsets(first.decelerationMps2(), 0, 0, null, null, latency);
+        Drive.Offsets prompt = new Drive.Offsets(
+                first.decelerationMps2(), 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, latency);
         Noise noise = Noise.of(log, prompt);
         PressureBaseline front = noise.front.baseline();
         PressureBaseline rear = noise.rear.baseline();
@@ -170,12 +172,7 @@ public record Calibration(
                     .or(() -> log.channel(Role.ACCELERATION))
                     .map(c -> log.channels().get(c).name())
                     .orElse("");
-            found.add(new HealthFinding(
-                    HealthCode.ACCELEROMETER_OFFSET,
-                    channel,
-                    String.format(Locale.ROOT, "reads %.2f m/s² of slowing at rest; this was taken off", a),
-                    0,
-                    log.durationS()));
+            found.add(HealthFinding.of(channel, 0, log.durationS(), LogFinding.SLOWING_AT_REST, Term.deceleration(a)));
         }
         return found;
     }
@@ -183,27 +180,16 @@ public record Calibration(
     private static void pressure(Log log, Role role, double offset, List<HealthFinding> found) {
         if (Math.abs(offset) >= WORTH_SAYING_BAR) {
             String channel = log.channels().get(log.channel(role).orElseThrow()).name();
-            found.add(new HealthFinding(
-                    HealthCode.PRESSURE_OFFSET,
-                    channel,
-                    String.format(Locale.ROOT, "reads %.1f bar with the pedal free; this was taken off", offset),
-                    0,
-                    log.durationS()));
+            found.add(HealthFinding.of(
+                    channel, 0, log.durationS(), LogFinding.PRESSURE_WITHOUT_PEDAL, Term.pressure(offset)));
         }
     }
 
     private static void drift(Log log, Role role, PressureBaseline drift, List<HealthFinding> found) {
         if (drift.drift() > PressureBaseline.DRIFT_BAR) {
             String channel = log.channels().get(log.channel(role).orElseThrow()).name();
-            found.add(new HealthFinding(
-                    HealthCode.PRESSURE_DRIFT,
-                    channel,
-                    String.format(
-                            Locale.ROOT,
-                            "its zero moved by %.1f bar over the log; what it read before each stop was taken off that stop",
-                            drift.drift()),
-                    0,
-                    log.durationS()));
+            found.add(
+                    HealthFinding.of(channel, 0, log.durationS(), LogFinding.ZERO_MOVED, Term.pressure(drift.drift())));
         }
     }
 
@@ -211,15 +197,12 @@ public record Calibration(
         if (offsets.latency().comesLate()) {
             String channel =
                     log.channels().get(log.channel(Role.SPEED).orElseThrow()).name();
-            found.add(new HealthFinding(
-                    HealthCode.SPEED_LATE,
+            found.add(HealthFinding.of(
                     channel,
-                    String.format(
-                            Locale.ROOT,
-                            "comes %.2f s after what slowed the car; it was moved back by that",
-                            offsets.latency().shiftS()),
                     0,
-                    log.durationS()));
+                    log.durationS(),
+                    LogFinding.COMES_LATE,
+                    Term.seconds(offsets.latency().shiftS(), 0.01)));
         }
     }
 

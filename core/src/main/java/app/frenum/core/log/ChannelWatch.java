@@ -1,5 +1,6 @@
 package app.frenum.core.log;
 
+import app.frenum.core.finding.Term;
 import java.util.List;
 
 /** Watches one channel's samples go by and notes what a sensor in order would not do. */
@@ -71,20 +72,13 @@ final class ChannelWatch {
             bottom.see(t, x, busy && x != 0 && neighbour.moving(index, i));
         }
         if (isTemperature && Math.abs(x - previous) > THERMOCOUPLE_JUMP) {
-            note(
-                    HealthCode.OPEN_THERMOCOUPLE,
-                    t,
-                    t,
-                    "jumps from %.0f °C to %.0f °C between two samples at %.2f s",
-                    previous,
-                    x,
-                    t);
+            found.add(LogFinding.JUMPS, t, t, Term.temperature(previous), Term.temperature(x), Term.at(t));
         }
         if (x < plausible[0] || x > plausible[1]) {
-            note(HealthCode.IMPLAUSIBLE_VALUE, t, t, "reads %.4g at %.2f s", x, t);
+            found.add(LogFinding.READS, t, t, Term.reading(channel.role().dimension(), x), Term.at(t));
         }
         if (isSpeed && x < NEGATIVE_MPS && ++negatives == NEGATIVE_ENOUGH) {
-            note(HealthCode.NEGATIVE_SPEED, t, t, "reads %.2f m/s at %.2f s", x, t);
+            found.add(LogFinding.BACKWARDS, t, t, Term.speedToTenth(x), Term.at(t));
         }
         previous = x;
         lastTime = t;
@@ -104,18 +98,8 @@ final class ChannelWatch {
         // A wheel that stands still while the car moves is locked, not stuck.
         boolean lockedWheel = channel.role().isWheelSpeed() && previous == 0;
         if (busySeconds > STUCK_SECONDS && !lockedWheel) {
-            note(
-                    HealthCode.STUCK,
-                    sameSince,
-                    lastTime,
-                    "stays at one value from %.2f to %.2f s while the car moves",
-                    sameSince,
-                    lastTime);
+            found.add(LogFinding.ONE_VALUE, sameSince, lastTime, Term.at(sameSince), Term.at(lastTime));
         }
-    }
-
-    private void note(HealthCode code, double from, double to, String message, Object... figures) {
-        found.add(code, from, to, message, figures);
     }
 
     /** @param rows how many rows the whole log has */
@@ -127,16 +111,11 @@ final class ChannelWatch {
             found.addAll(bottom.findings());
         }
         if (isTemperature && !moved && Math.abs(top.rail()) > OPEN_THERMOCOUPLE && presence.any()) {
-            note(
-                    HealthCode.OPEN_THERMOCOUPLE,
-                    0,
-                    lastTime,
-                    "stands at %.0f °C throughout: an open thermocouple",
-                    top.rail());
+            found.add(LogFinding.STANDS_THROUGHOUT, 0, lastTime, Term.temperature(top.rail()));
         }
         double missing = presence.missingShare(rows);
         if (missing > MISSING_SHARE) {
-            note(HealthCode.MISSING_CELLS, 0, lastTime, "%.0f %% of its cells are empty", 100 * missing);
+            found.add(LogFinding.EMPTY_CELLS, 0, lastTime, Term.share(missing));
         }
         return found.list();
     }

@@ -1,9 +1,9 @@
 package app.frenum.core.log;
 
+import app.frenum.core.finding.Term;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 
 /** Watches the times of a log go by: holes between rows, and an uneven clock. */
 final class ClockWatch {
@@ -43,13 +43,7 @@ final class ClockWatch {
     }
 
     private void gap(double d, double until) {
-        gaps.add(
-                HealthCode.GAP,
-                previous,
-                until,
-                "no rows for %.1f s from %.2f s; nothing is interpolated across",
-                d,
-                previous);
+        gaps.add(LogFinding.NO_ROWS, previous, until, Term.seconds(d, 0.1), Term.at(previous));
     }
 
     List<HealthFinding> findings() {
@@ -57,13 +51,8 @@ final class ClockWatch {
         double mean = sum / Math.max(1, intervals);
         double sd = Math.sqrt(Math.max(0, squares / Math.max(1, intervals) - mean * mean));
         if (intervals > 2 && sd > JITTER_SHARE * period) {
-            found.add(HealthFinding.ofLog(
-                    HealthCode.JITTER,
-                    String.format(
-                            Locale.ROOT,
-                            "the sample interval varies by %.0f %% of its median %.3f s",
-                            100 * sd / period,
-                            period)));
+            found.add(
+                    HealthFinding.ofLog(LogFinding.UNEVEN_CLOCK, Term.share(sd / period), Term.seconds(period, 0.001)));
         }
         return found;
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The signals of a stretch of a log that say how the car moved and was braked, with offsets removed and smoothing
@@ -20,7 +21,7 @@ public final class Drive {
     private final double fromS;
     private final double toS;
     private final Map<String, Signal> known = new HashMap<>();
-    private WheelReference wheelReference;
+    private @Nullable WheelReference wheelReference;
 
     private Drive(Log log, Offsets offsets, double fromS, double toS) {
         this.log = log;
@@ -196,7 +197,8 @@ public final class Drive {
             PressureBaseline frontDrift,
             PressureBaseline rearDrift,
             SpeedLatency latency) {
-        public static final Offsets NONE = new Offsets(0, 0, 0, null, null, null);
+        public static final Offsets NONE =
+                new Offsets(0, 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, SpeedLatency.NONE);
 
         /** Those that were stored before drift and latency were known have none. */
         public Offsets {

@@ -1,9 +1,10 @@
 package app.frenum.core.log;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
 
@@ -30,28 +31,28 @@ final class Findings {
         this.channel = channel;
     }
 
-    /** @param message asked for only when it is kept */
-    void add(HealthCode code, double fromS, double toS, Supplier<String> message) {
+    void add(LogFinding what, double fromS, double toS, Term... terms) {
+        add(what.code(), fromS, toS, () -> Finding.of(what, terms));
+    }
+
+    /** @param finding asked for only when it is kept */
+    private void add(HealthCode code, double fromS, double toS, Supplier<Finding> finding) {
         Count count = counts.computeIfAbsent(code, c -> new Count());
         if (++count.all <= MOST_OF_A_KIND) {
-            kept.add(new HealthFinding(code, channel, message.get(), fromS, toS));
+            kept.add(new HealthFinding(code, channel, finding.get(), fromS, toS));
         } else {
             count.moreFromS = count.all == MOST_OF_A_KIND + 1 ? fromS : count.moreFromS;
             count.moreToS = toS;
         }
     }
 
-    void add(HealthCode code, double fromS, double toS, String message, Object... figures) {
-        add(code, fromS, toS, () -> String.format(Locale.ROOT, message, figures));
-    }
-
     /** All that were found of this channel by somebody else. */
     void addAll(Findings others) {
-        others.kept.forEach(f -> add(f.code(), f.fromS(), f.toS(), f::message));
+        others.kept.forEach(f -> add(f.code(), f.fromS(), f.toS(), f::finding));
         others.counts.forEach((code, theirs) -> {
             int more = theirs.all - MOST_OF_A_KIND;
             for (int i = 0; i < more; i++) {
-                add(code, i == 0 ? theirs.moreFromS : theirs.moreToS, theirs.moreToS, () -> "");
+                add(code, i == 0 ? theirs.moreFromS : theirs.moreToS, theirs.moreToS, () -> more(1));
             }
         });
     }
@@ -67,10 +68,13 @@ final class Findings {
         counts.forEach((code, count) -> {
             int more = count.all - MOST_OF_A_KIND;
             if (more > 0) {
-                all.add(new HealthFinding(
-                        code, channel, "and %d more of these".formatted(more), count.moreFromS, count.moreToS));
+                all.add(new HealthFinding(code, channel, more(more), count.moreFromS, count.moreToS));
             }
         });
         return all;
+    }
+
+    private static Finding more(int n) {
+        return Finding.of(LogFinding.MORE_OF_THESE, Term.count(n));
     }
 }

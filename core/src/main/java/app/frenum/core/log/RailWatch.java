@@ -1,5 +1,7 @@
 package app.frenum.core.log;
 
+import app.frenum.core.finding.Term;
+
 /**
  * Watches for runs of samples that stand exactly at one end of a channel's range. The end is known only when all has
  * been seen, so what was noted at a lower end is dropped when a further one comes.
@@ -38,13 +40,7 @@ final class RailWatch {
 
     private void endOfRun() {
         if (atRail >= SATURATED_SAMPLES) {
-            found.add(
-                    HealthCode.SATURATED,
-                    since,
-                    last,
-                    "stands at the end of its range for %d samples from %.2f s",
-                    atRail,
-                    since);
+            found.add(LogFinding.AT_ITS_END, since, last, Term.count(atRail), Term.at(since));
         }
         atRail = 0;
     }

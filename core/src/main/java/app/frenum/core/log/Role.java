@@ -3,6 +3,7 @@ package app.frenum.core.log;
 import app.frenum.core.quantity.Dimension;
 import java.util.Arrays;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What a recorded channel is for. A log has at most one channel per role, but any number of extra ones. */
 public enum Role {
@@ -30,9 +31,9 @@ public enum Role {
     /** Kept and drawn, but not computed with. */
     EXTRA(null);
 
-    private final Dimension dimension;
+    private final @Nullable Dimension dimension;
 
-    Role(Dimension dimension) {
+    Role(@Nullable Dimension dimension) {
         this.dimension = dimension;
     }
 

@@ -5,6 +5,7 @@ import app.frenum.core.procedure.Phase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -40,7 +41,7 @@ public record DiscDay(List<Swing> swings, List<Stretch> coolings, Cooling coolin
             double before = 0;
             double rise = 0;
             if (item.kind() == DayClock.Kind.RUN) {
-                Phase phase = phases.get(item.phase());
+                Phase phase = Objects.requireNonNull(phases.get(item.phase()), item.phase());
                 before = day.motion().runUpS(phase.from().inside());
                 rise = heat.rise(phase);
             }

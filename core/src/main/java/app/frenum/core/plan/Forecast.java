@@ -416,8 +416,8 @@ public record Forecast(
         }
 
         private static double beddingS(ConfigurationSpec spec) {
-            return spec.unbedded().stream()
-                    .flatMap(slot -> spec.parts().get(slot).bedding().stream())
+            return spec.unbedded().values().stream()
+                    .flatMap(part -> part.bedding().stream())
                     .mapToDouble(BeddingIn::durationS)
                     .max()
                     .orElse(0);
@@ -440,13 +440,12 @@ public record Forecast(
                     warnings.add(
                             Finding.of(PlanFinding.CHECKS_NOT_TICKED, Term.name(f.name()), Term.count(f.openChecks())));
                 }
-                for (Slot slot : f.spec().unbedded()) {
-                    boolean planned = f.spec().parts().get(slot).bedding().isPresent();
-                    if (!planned) {
+                f.spec().unbedded().forEach((slot, part) -> {
+                    if (part.bedding().isEmpty()) {
                         warnings.add(
                                 Finding.of(PlanFinding.NOT_BEDDED_IN, Term.name(f.name()), Term.name(slot.label())));
                     }
-                }
+                });
             }
         }
 

@@ -1,6 +1,7 @@
 package app.frenum.core.quantity;
 
 import java.util.function.DoubleUnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A computed figure, or the reason why it cannot be computed. Never NaN, never a stand-in 0.
@@ -42,7 +43,7 @@ public sealed interface Figure {
     }
 
     /** The value, or null for the edges (JSON, database) that have a word for "none". */
-    default Double orNull() {
+    default @Nullable Double orNull() {
         return this instanceof Known known ? Double.valueOf(known.value()) : null;
     }
 

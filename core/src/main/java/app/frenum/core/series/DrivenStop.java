@@ -5,6 +5,7 @@ import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.fade.FadeStop;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
@@ -68,7 +69,7 @@ public sealed interface DrivenStop permits StopByLogger, StopByHand {
     Validity validity();
 
     /** Why it must be driven again by rule; empty where it need not. */
-    Optional<String> whyRepeat();
+    Optional<Finding> whyRepeat();
 
     /** What a person read and typed, as it was typed; empty where a logger measured it. */
     Optional<Quantity> reading();

@@ -3,12 +3,14 @@ package app.frenum.core.series;
 import app.frenum.core.compare.HandMeasurement;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.fade.FadeStop;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.FlagFinding;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.PedalCurve;
 import app.frenum.core.stop.Validity;
@@ -112,12 +114,12 @@ public record StopByHand(
     }
 
     @Override
-    public Optional<String> whyRepeat() {
+    public Optional<Finding> whyRepeat() {
         if (measurement.isEntrySpeedOut()) {
-            return Optional.of("entry speed out");
+            return Optional.of(Finding.of(FlagFinding.ENTRY_TOO_FAR));
         }
         return measurement.isImplausible()
-                ? Optional.of("it slowed more than tyres can: braked early, another speed, or another unit")
+                ? Optional.of(Finding.of(FlagFinding.SLOWED_MORE_THAN_TYRES_CAN))
                 : Optional.empty();
     }
 

@@ -2,6 +2,7 @@ package app.frenum.core.series;
 
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.fade.FadeStop;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
@@ -103,10 +104,10 @@ public record StopByLogger(Driven driven, UUID recordingId, MeasuredStop measure
     }
 
     @Override
-    public Optional<String> whyRepeat() {
+    public Optional<Finding> whyRepeat() {
         return measured.flags().stream()
                 .filter(f -> f.code().validity() == Validity.REPEAT)
-                .map(Flag::message)
+                .map(Flag::finding)
                 .findFirst();
     }
 

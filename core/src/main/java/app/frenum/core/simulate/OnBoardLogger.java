@@ -5,6 +5,7 @@ import app.frenum.core.log.Role;
 import app.frenum.core.quantity.Unit;
 import java.util.List;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /** What is recorded on board: the car's motion through sensors with noise, offsets and a logger's last digit. */
 final class OnBoardLogger {
@@ -36,7 +37,7 @@ final class OnBoardLogger {
     private long nextRow;
     private double vibration;
     private final double[] wander = new double[4];
-    private Random gusts;
+    private @Nullable Random gusts;
 
     OnBoardLogger(Sensors sensors, Random random, TestDrive.Recorder recorder) {
         this.sensors = sensors;

@@ -1,6 +1,8 @@
 package app.frenum.core.simulate;
 
+import java.util.Objects;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A car that is driven while somebody watches: it stands, rolls to cool, and makes a run when it is told to, as far as
@@ -36,7 +38,7 @@ public final class RehearsalCar {
     private Doing doing = Doing.STANDING;
     private double since;
     private double from;
-    private Approach approach;
+    private @Nullable Approach approach;
     private double entry;
     private double aim;
     private double ramp;
@@ -176,6 +178,7 @@ public final class RehearsalCar {
     }
 
     private void brake() {
+        Approach approach = Objects.requireNonNull(this.approach, "it brakes only on an approach");
         boolean over = car.speed <= approach.releaseMps();
         if (!over) {
             car.step(Math.min(1, since / ramp) * aim * approach.event().emphasis(since), 0, STEP_S);

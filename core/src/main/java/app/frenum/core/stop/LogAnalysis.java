@@ -1,12 +1,13 @@
 package app.frenum.core.stop;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.Channel;
 import app.frenum.core.log.ClockJumps;
 import app.frenum.core.log.Drive;
-import app.frenum.core.log.HealthCode;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Log;
+import app.frenum.core.log.LogFinding;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.SoundTemperature;
@@ -56,10 +57,7 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
         health.addAll(clockJumps(log, calibration, stops));
         health.addAll(dropouts(log));
         if (worst > DISAGREEMENT) {
-            health.add(HealthFinding.ofLog(
-                    HealthCode.SPEED_DISAGREES,
-                    "deceleration summed over a stop differs from the change of speed by %.0f %%"
-                            .formatted(100 * worst)));
+            health.add(HealthFinding.ofLog(LogFinding.DECELERATION_AGAINST_SPEED, Term.share(worst)));
         }
         return new LogAnalysis(calibration, List.copyOf(health), List.copyOf(stops));
     }
@@ -122,13 +120,8 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
             Signal speed = Drive.read(log, calibration.offsets(), s.onsetS() - 1, s.endS() + 1)
                     .speed();
             for (double[] jump : ClockJumps.in(speed, s.onsetS() - 1, s.endS() + 1)) {
-                found.add(new HealthFinding(
-                        HealthCode.CLOCK_JUMP,
-                        "",
-                        "its clock steps by %.2f s at %.2f s while the car goes on as if no time had passed"
-                                .formatted(jump[1] - jump[0], jump[0]),
-                        jump[0],
-                        jump[1]));
+                found.add(HealthFinding.of(
+                        "", jump[0], jump[1], LogFinding.CLOCK_STEPS, Term.at(jump[1] - jump[0]), Term.at(jump[0])));
             }
         }
         return found;
@@ -141,13 +134,13 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
                 double[] left =
                         SoundTemperature.of(log, c.role(), 0, log.durationS()).left();
                 if (left.length > 0) {
-                    found.add(new HealthFinding(
-                            HealthCode.SENSOR_DROPOUT,
+                    found.add(HealthFinding.of(
                             c.name(),
-                            "%d readings that no disc can have, the first at %.2f s; they were left out"
-                                    .formatted(left.length, left[0]),
                             left[0],
-                            left[left.length - 1]));
+                            left[left.length - 1],
+                            LogFinding.LEFT_OUT,
+                            Term.count(left.length),
+                            Term.at(left[0])));
                 }
             }
         }

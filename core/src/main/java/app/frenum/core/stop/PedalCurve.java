@@ -56,7 +56,7 @@ public record PedalCurve(List<Double> bar, List<Double> travelM) {
             return Figure.unknown("no pedal travel was logged");
         }
         if (!(pressureBar >= bar.get(0) && pressureBar <= bar.get(bar.size() - 1))) {
-            return Figure.unknown("the stop never reached %.0f bar".formatted(pressureBar));
+            return Figure.unknown("the stop never reached that pressure");
         }
         double place = (pressureBar - bar.get(0)) / STEP_BAR;
         int i = Math.min((int) place, bar.size() - 1);

@@ -2,6 +2,7 @@ package app.frenum.core.stop;
 
 import app.frenum.core.log.Signal;
 import app.frenum.core.quantity.Figure;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The part of a stop in which braking is fully developed: from 0.8 v0 down to 0.1 v0; in a snub that ends above
@@ -25,7 +26,7 @@ record PlateauWindow(double startS, double endS, double fromMps, double toMps, d
     }
 
     /** The window of a stop from v0 to v2 within [onset, end]; null when speed never falls through it. */
-    static PlateauWindow of(Signal speed, double onset, double end, double v0, double v2) {
+    static @Nullable PlateauWindow of(Signal speed, double onset, double end, double v0, double v2) {
         boolean snub = isSnubWindow(v0, v2);
         double from = snub ? v2 + UPPER * (v0 - v2) : UPPER * v0;
         double to = snub ? v2 + LOWER * (v0 - v2) : LOWER * v0;

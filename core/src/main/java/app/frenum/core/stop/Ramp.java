@@ -3,6 +3,7 @@ package app.frenum.core.stop;
 import app.frenum.core.log.LeastSquares;
 import app.frenum.core.log.Signal;
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where the deceleration of a stop begins: the bend at which a straight line through its ramp meets the level before it.
@@ -50,7 +51,7 @@ record Ramp(double bendS, double uncertaintyS) {
      * @param toS until when the deceleration that the ramp reached was held, s
      * @return null where the samples do not show one
      */
-    static Ramp fit(Signal signal, Of what, double nearS, double fromS, double toS) {
+    static @Nullable Ramp fit(Signal signal, Of what, double nearS, double fromS, double toS) {
         int low = signal.indexAtOrBefore(fromS) + 1;
         int high = signal.indexAtOrBefore(toS) + 1;
         if (high - low < 6) {
@@ -73,6 +74,7 @@ record Ramp(double bendS, double uncertaintyS) {
             middle = (t[0] + t[t.length - 1]) / 2;
         }
 
+        @Nullable
         Ramp best(double from, double to) {
             int n = (int) Math.ceil((to - from) / BEND_STEP_S) + 1;
             double[] left = new double[n];

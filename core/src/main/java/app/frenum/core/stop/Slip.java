@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the wheels did during a stop: which locked (slip over 20 % for at least 0.1 s above 3 m/s), and for what
@@ -25,7 +26,7 @@ record Slip(
     private static final double SUSTAINED_S = 0.1;
     private static final double LOWEST_MPS = 3;
 
-    static Slip of(Drive drive, double onset, double end, PlateauWindow plateau) {
+    static Slip of(Drive drive, double onset, double end, @Nullable PlateauWindow plateau) {
         Map<WheelPosition, Double> locked = new EnumMap<>(WheelPosition.class);
         Set<WheelPosition> slipped = EnumSet.noneOf(WheelPosition.class);
         Signal speed = drive.speed().between(onset, end);
@@ -62,7 +63,7 @@ record Slip(
         return new Slip(locked, slipped, share(t, limited, plateau), anti);
     }
 
-    private static double share(double[] t, boolean[] limited, PlateauWindow plateau) {
+    private static double share(double[] t, boolean[] limited, @Nullable PlateauWindow plateau) {
         if (plateau == null) {
             return 0;
         }

@@ -2,6 +2,7 @@ package app.frenum.core.stop;
 
 import static app.frenum.core.quantity.Unit.G;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.ClockJumps;
 import app.frenum.core.log.Drive;
@@ -20,7 +21,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Measures one application of the brake: the formulas of docs/handbook.md, "One stop". */
 final class StopMeasurer {
@@ -87,7 +88,7 @@ final class StopMeasurer {
         private final double end;
         private final double v0;
         private final double v2;
-        private final PlateauWindow plateau;
+        private final @Nullable PlateauWindow plateau;
         private final Slip slip;
         private final List<Flag> flags = new ArrayList<>();
         private final Figure known;
@@ -343,9 +344,7 @@ final class StopMeasurer {
             }
             double known = BrakeFinder.coastingLevel(drive.deceleration(), onset);
             if (Double.isNaN(known)) {
-                flag(
-                        FlagCode.NO_COASTING_LEVEL,
-                        "nothing was logged before the onset; the coasting level was taken as 0");
+                flag(FlagFinding.NOTHING_BEFORE_ONSET);
             }
             double coasting = Double.isNaN(known) ? 0 : known;
             return Figure.of((mfdd.value() - coasting) / frontMean.value());
@@ -361,10 +360,7 @@ final class StopMeasurer {
                     out.put(w, t.v()[t.size() - 1]);
                 }
                 if (disc.leftOut(onset - STAND_IN_S, extent.endS() + PEAK_SEARCH_S)) {
-                    flag(
-                            FlagCode.SENSOR_DROPOUT,
-                            "the %s disc's temperature dropped out or jumped; those readings were left out"
-                                    .formatted(w.label()));
+                    flag(FlagFinding.DISC_DROPPED_OUT, Term.name(w.label()));
                 }
             }
             return out;
@@ -380,10 +376,7 @@ final class StopMeasurer {
                     continue;
                 }
                 if (isHeld(t)) {
-                    flag(
-                            FlagCode.SENSOR_SUSPECT,
-                            "the %s disc's temperature stayed at one value through this stop: it is stuck"
-                                    .formatted(w.label()));
+                    flag(FlagFinding.DISC_STUCK, Term.name(w.label()));
                     continue;
                 }
                 Signal smooth = Smoothing.lowPass(t, Smoothing.TEMPERATURE_HZ);
@@ -401,98 +394,84 @@ final class StopMeasurer {
         private void flagEntry() {
             Figure nominal = options.nominalSpeed();
             if (!nominal.isKnown()) {
-                flag(FlagCode.NO_NOMINAL, "no nominal speed was given, so the distance is not corrected");
+                flag(FlagFinding.NOT_CORRECTED);
                 return;
             }
             double vNom = nominal.value();
             if (options.basis() == DistanceBasis.SPEED_WINDOW) {
                 if (v0 < vNom + WINDOW_ENTRY_MARGIN) {
                     flag(
-                            FlagCode.BELOW_NOMINAL,
-                            "entered at %.1f km/h: the speed window needs at least 1 km/h above %.1f km/h"
-                                    .formatted(v0 * 3.6, vNom * 3.6));
+                            FlagFinding.BELOW_THE_WINDOW,
+                            Term.speedToTenth(v0),
+                            Term.speed(WINDOW_ENTRY_MARGIN),
+                            Term.speedToTenth(vNom));
                 }
             } else if (!Corrections.isEntrySpeedIn(v0, vNom, options.entryTolerance())) {
                 flag(
-                        FlagCode.ENTRY_SPEED_OUT,
-                        "entered at %.1f km/h: more than %.0f %% from %.1f km/h"
-                                .formatted(v0 * 3.6, options.entryTolerance() * 100, vNom * 3.6));
+                        FlagFinding.ENTRY_OFF_NOMINAL,
+                        Term.speedToTenth(v0),
+                        Term.share(options.entryTolerance()),
+                        Term.speedToTenth(vNom));
             }
         }
 
         private void flagTrace(boolean gripLimited) {
             if (drive.front().isEmpty()) {
-                flag(FlagCode.NO_PRESSURE, "no front pressure was logged: no effectiveness, no share");
+                flag(FlagFinding.NO_FRONT_PRESSURE);
             }
             if (!slip.locked().isEmpty()) {
                 flag(
-                        FlagCode.WHEEL_LOCK,
-                        "locked: "
-                                + slip.locked().keySet().stream()
-                                        .map(WheelPosition::label)
-                                        .collect(Collectors.joining(", ")));
+                        FlagFinding.WHEELS_LOCKED,
+                        Term.names(slip.locked().keySet().stream()
+                                .map(WheelPosition::label)
+                                .toList()));
             }
             if (drive.speedIsWheel()
                     && (slip.antiLockWorked() || !slip.slipped().isEmpty())) {
-                flag(
-                        FlagCode.WHEEL_SPEED_SLIP,
-                        "speed is that of the fastest wheel, which slipped: the distance reads short");
+                flag(FlagFinding.FASTEST_WHEEL_SLIPPED);
             }
             if (gripLimited) {
-                flag(
-                        FlagCode.GRIP_LIMITED,
-                        "tyres set the deceleration for %.0f %% of the plateau".formatted(100 * slip.limitedShare()));
+                flag(FlagFinding.TYRES_SET_IT, Term.share(slip.limitedShare()));
             }
             if (brake.modulations() > 0) {
-                flag(FlagCode.MODULATED, "%d release(s) shorter than 0.25 s".formatted(brake.modulations()));
+                flag(FlagFinding.SHORT_RELEASES, Term.count(brake.modulations()));
             }
             if (extent.kind() == StopKind.SNUB && PlateauWindow.isSnubWindow(v0, v2)) {
-                flag(
-                        FlagCode.SNUB_WINDOW,
-                        "released at %.1f km/h: the plateau is measured in the snub's own window".formatted(v2 * 3.6));
+                flag(FlagFinding.RELEASED_BEFORE_REST, Term.speedToTenth(v2));
             }
             if (speed.longestHole(onset, end) > speed.longestBridge()) {
-                flag(
-                        FlagCode.GAP_IN_STOP,
-                        "the log has a hole of %.1f s in this stop".formatted(speed.longestHole(onset, end)));
+                flag(FlagFinding.HOLE, Term.seconds(speed.longestHole(onset, end), 0.1));
             }
             if (driverLifted()) {
-                flag(FlagCode.DRIVER_LIFTED, "pressure fell by more than 30 % for more than 0.25 s");
+                flag(FlagFinding.PRESSURE_FELL);
             }
             health.stream()
                     .filter(f -> f.discredits(onset, extent.endS()))
                     .findFirst()
-                    .ifPresent(f -> flag(FlagCode.SENSOR_SUSPECT, f.channel() + " " + f.message()));
+                    .ifPresent(f ->
+                            flag(FlagFinding.SENSOR_NOT_BELIEVED, Term.name(f.channel()), new Term.Said(f.finding())));
             if (plateau == null && known.isKnown()) {
-                flag(FlagCode.NOT_COMPUTED, "speed never falls through the plateau's window, so there is no MFDD");
+                flag(FlagFinding.NO_PLATEAU);
             }
         }
 
         private void flagSpeed() {
             if (!known.isKnown()) {
                 boolean clock = drive.wheelReference().lost().stream().noneMatch(l -> l[0] < end && l[1] > onset);
-                flag(
-                        clock ? FlagCode.CLOCK_JUMP : FlagCode.REFERENCE_LOST,
-                        known.reason() + ": no distance can be had");
+                flag(clock ? FlagFinding.CLOCK_JUMPED : FlagFinding.WHEELS_LOST);
             }
             if (drive.wheelReference().bridges().stream().anyMatch(b -> b.touches(onset, end))) {
-                flag(
-                        FlagCode.REFERENCE_BRIDGED,
-                        "all wheels slipped at once: the vehicle's speed was bridged by a straight line");
+                flag(FlagFinding.BRIDGED);
             }
             if (!calibration.offsets().latency().seconds().isKnown()
                     && !isOnsetOfSpeed()
                     && options.basis() == DistanceBasis.ONSET_TO_REST) {
                 flag(
-                        FlagCode.SPEED_LATE_UNKNOWN,
-                        "how late this receiver tells is not known: "
-                                + calibration.offsets().latency().seconds().reason());
+                        FlagFinding.LATENCY_NOT_KNOWN,
+                        Term.name(calibration.offsets().latency().seconds().reason()));
             }
             if (brake.stageS() > 0 && options.basis() == DistanceBasis.ONSET_TO_REST) {
-                flag(
-                        FlagCode.ONSET_UNCLEAR,
-                        "the car slowed a little for %.1f s before: its engine, or a light foot; the ± holds both"
-                                .formatted(brake.stageS()));
+                flag(FlagFinding.SLOWED_BEFORE, Term.seconds(brake.stageS(), 0.1));
             }
         }
 
@@ -500,10 +479,7 @@ final class StopMeasurer {
         private void flagImplausible(Figure start, Figure distance) {
             Figure mean = meanDeceleration(start, distance);
             if (mean.isKnown() && mean.value() > options.largestDecelerationMps2()) {
-                flag(
-                        FlagCode.IMPLAUSIBLE_STOP,
-                        "a mean of %.2f g is more than its tyres can give: braked before the mark, another speed than written, or another unit"
-                                .formatted(mean.value() / G));
+                flag(FlagFinding.MORE_THAN_TYRES_GIVE, Term.times(mean.value() / G, 0.01));
             }
         }
 
@@ -532,8 +508,8 @@ final class StopMeasurer {
             return false;
         }
 
-        private void flag(FlagCode code, String message) {
-            flags.add(new Flag(code, message));
+        private void flag(FlagFinding what, Term... terms) {
+            flags.add(Flag.of(what, terms));
         }
     }
 }

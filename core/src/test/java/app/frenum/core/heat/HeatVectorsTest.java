@@ -77,7 +77,7 @@ class HeatVectorsTest {
     void stopsBeforeALimit() {
         JsonNode v = named("stops_before").get(0);
         assertThat(series(v).stopsBefore(in(v, "T1"), in(v, "limit")).value()).isEqualTo(out(v, "stops"));
-        assertThat(series(v).stopsBefore(in(v, "T1"), 300).reason()).contains("settle at 208");
+        assertThat(series(v).stopsBefore(in(v, "T1"), 300).reason()).contains("settle below it");
         assertThat(series(v).stopsBefore(in(v, "T1"), 100)).isEqualTo(Figure.of(0));
     }
 
@@ -178,7 +178,7 @@ class HeatVectorsTest {
         assertThat(ReadyAt.of(cooling(120, 0), 10, 15, Regimes.of(180), Optional.empty())
                         .atS()
                         .reason())
-                .contains("cannot be reached");
+                .contains("never reached");
         assertThat(ReadyAt.of(cooling(120, 300), 100, 15, Regimes.of(180), Optional.empty())
                         .plusMinusS())
                 .isEqualTo(Figure.of(0));

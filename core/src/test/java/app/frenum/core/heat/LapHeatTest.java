@@ -19,8 +19,8 @@ class LapHeatTest {
     /** A closed loop gives off in a lap what it takes in: E = m c (peak − trough) of each braking. */
     @Test
     void aSettledLapRepeatsItself() {
-        List<LapHeat.Swing> swings = settled(9, 40).swings();
-        LapHeat.Swing last = swings.get(1);
+        List<LapHeat.LapSwing> swings = settled(9, 40).swings();
+        LapHeat.LapSwing last = swings.get(1);
         assertThat(COOLING.after(last.peakC(), 40)).isCloseTo(swings.get(0).troughC(), within(0.5));
         assertThat(LapHeat.whyNot(swings)).isEmpty();
     }

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowable;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Unit;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class StopMeasurerTest {
@@ -121,7 +123,8 @@ class StopMeasurerTest {
                 .with(Role.WHEEL_SPEED_FRONT_LEFT, Unit.METRES_PER_SECOND, t -> t > 8.5 ? 0 : KnownStop.speed(t))
                 .with(Role.WHEEL_SPEED_FRONT_RIGHT, Unit.METRES_PER_SECOND, KnownStop::speed));
         assertThat(s.flags()).extracting(Flag::code).contains(FlagCode.WHEEL_LOCK, FlagCode.GRIP_LIMITED);
-        assertThat(s.flags()).anySatisfy(f -> assertThat(f.message()).contains(WheelPosition.FRONT_LEFT.label()));
+        assertThat(s.flags())
+                .contains(Flag.of(FlagFinding.WHEELS_LOCKED, Term.names(List.of(WheelPosition.FRONT_LEFT.label()))));
         assertThat(s.gripLimited()).isTrue();
         assertThat(s.effectiveness().reason()).contains("tyres");
     }

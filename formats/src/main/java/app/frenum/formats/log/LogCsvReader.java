@@ -1,8 +1,9 @@
 package app.frenum.formats.log;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.log.Channel;
-import app.frenum.core.log.HealthCode;
 import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.LogFinding;
 import app.frenum.core.log.Role;
 import app.frenum.formats.BadInput;
 import app.frenum.formats.TextFile;
@@ -204,22 +205,18 @@ public final class LogCsvReader {
 
     private List<HealthFinding> findings() {
         List<HealthFinding> found = new ArrayList<>();
-        add(found, duplicates, HealthCode.DUPLICATE_ROWS, "%d rows are there twice; each was read once");
-        add(found, repeats, HealthCode.TIME_REPEATS, "%d rows repeat the time of the row before; they were left out");
-        add(
-                found,
-                ragged,
-                HealthCode.RAGGED_ROW,
-                "%d rows have another number of cells, the first in line " + firstRagged + "; they were left out");
-        add(found, truncated ? 1 : 0, HealthCode.TRUNCATED_LAST_ROW, "%d row, the last, was cut off; it was left out");
-        header.twice().forEach(words -> found.add(HealthFinding.ofLog(HealthCode.COLUMN_TWICE, words)));
+        add(found, duplicates, LogFinding.ROWS_TWICE, Term.count(duplicates));
+        add(found, repeats, LogFinding.ROWS_AT_THE_SAME_TIME, Term.count(repeats));
+        add(found, ragged, LogFinding.ROWS_OF_ANOTHER_LENGTH, Term.count(ragged), Term.count(firstRagged));
+        add(found, truncated ? 1 : 0, LogFinding.LAST_ROW_CUT);
+        found.addAll(header.twice());
         found.addAll(spool.health());
         return found;
     }
 
-    private static void add(List<HealthFinding> found, long count, HealthCode code, String message) {
+    private static void add(List<HealthFinding> found, long count, LogFinding what, Term... terms) {
         if (count > 0) {
-            found.add(HealthFinding.ofLog(code, message.formatted(count)));
+            found.add(HealthFinding.ofLog(what, terms));
         }
     }
 }

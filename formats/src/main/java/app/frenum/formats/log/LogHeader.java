@@ -1,5 +1,8 @@
 package app.frenum.formats.log;
 
+import app.frenum.core.finding.Term;
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.LogFinding;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.RoleNames;
 import app.frenum.core.quantity.Dimension;
@@ -32,7 +35,7 @@ import java.util.Optional;
  * @param lines how many lines stand above the first sample
  * @param time which column holds the time
  * @param columns all others
- * @param twice columns that say what one before them says already, in words; they are kept, and nothing is made of them
+ * @param twice columns that say what one before them says already; they are kept, and nothing is made of them
  * @param fingerprint the same for all files of one logger set-up; remembered roles hang on it
  */
 public record LogHeader(
@@ -41,7 +44,7 @@ public record LogHeader(
         int lines,
         Column time,
         List<Column> columns,
-        List<String> twice,
+        List<HealthFinding> twice,
         String fingerprint) {
     private static final int MOST_COLUMNS = 1000;
 
@@ -161,7 +164,7 @@ public record LogHeader(
         private final int line;
         private final Map<Integer, Role> byHand;
         private final Map<Role, Integer> taken = new EnumMap<>(Role.class);
-        private final List<String> twice = new ArrayList<>();
+        private final List<HealthFinding> twice = new ArrayList<>();
 
         Builder(List<String> names, List<String> units, int line, Map<Integer, Role> byHand) {
             this.names = names;
@@ -253,13 +256,12 @@ public record LogHeader(
             if (first == null) {
                 return role;
             }
-            twice.add("columns %d and %d (%s) both say that they are the %s; column %d is the one that is read"
-                    .formatted(
-                            first + 1,
-                            i + 1,
-                            BadInput.quote(name),
-                            role.name().toLowerCase(Locale.ROOT).replace('_', ' '),
-                            first + 1));
+            twice.add(HealthFinding.ofLog(
+                    LogFinding.SAME_ROLE,
+                    Term.count(first + 1),
+                    Term.count(i + 1),
+                    Term.name(BadInput.quote(name)),
+                    Term.name(role.name().toLowerCase(Locale.ROOT).replace('_', ' '))));
             return Role.EXTRA;
         }
 

@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -28,8 +29,10 @@ public final class SheetStops {
         return IntStream.range(0, sheet.stops().size())
                 .mapToObj(i -> {
                     SheetStop row = sheet.stops().get(i);
-                    int block = blocks.get(row.configuration()).indexOf(row.series()) + 1;
-                    return stop(row, i + 1, block, order.get(row.line()), nominalOtherwise);
+                    int block = Objects.requireNonNull(blocks.get(row.configuration()))
+                                    .indexOf(row.series())
+                            + 1;
+                    return stop(row, i + 1, block, Objects.requireNonNull(order.get(row.line())), nominalOtherwise);
                 })
                 .toList();
     }

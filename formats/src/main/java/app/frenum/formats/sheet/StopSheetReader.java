@@ -28,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.StringTokenizer;
 import java.util.function.Function;
@@ -288,7 +289,7 @@ public final class StopSheetReader {
                         "%s is not a number, in the column \"%s\"."
                                 .formatted(BadInput.quote(text.get()), column.title()));
             }
-            Quantity q = new Quantity(x, units.get(column));
+            Quantity q = new Quantity(x, Objects.requireNonNull(units.get(column)));
             if (!column.allows(q.inside())) {
                 throw bad(
                         column,

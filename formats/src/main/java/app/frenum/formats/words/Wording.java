@@ -3,13 +3,13 @@ package app.frenum.formats.words;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.finding.UnitSystem;
+import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
-import java.util.stream.Collectors;
 
 /** The one place that words findings: the catalogue's sentence, with every amount in the reader's unit and digits. */
 public final class Wording {
@@ -57,10 +57,10 @@ public final class Wording {
     }
 
     private String all(List<Term> terms) {
-        String between = terms.stream().allMatch(t -> t instanceof Term.Said)
-                ? CATALOGUE.getString("between.sentences")
-                : CATALOGUE.getString("between.names");
-        return terms.stream().map(this::word).collect(Collectors.joining(between));
+        List<String> words = terms.stream().map(this::word).toList();
+        return terms.stream().allMatch(t -> t instanceof Term.Said)
+                ? String.join(CATALOGUE.getString("between.sentences"), words)
+                : ListFormatter.getInstance(Locale.ENGLISH).format(words);
     }
 
     /** No more digits than it deserves, in the reader's unit too; a true minus. */

@@ -4,14 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.frenum.core.compare.CheckFinding;
-import app.frenum.core.fade.FadeFinding;
 import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.finding.Term;
 import app.frenum.core.finding.UnitSystem;
-import app.frenum.core.heat.HeatFinding;
-import app.frenum.core.plan.PlanFinding;
 import com.ibm.icu.text.MessagePattern;
 import java.util.List;
 import java.util.Locale;
@@ -33,11 +30,8 @@ class WordingTest {
     private static final Wording METRIC = Wording.in(UnitSystem.METRIC);
     private static final Wording IMPERIAL = Wording.in(UnitSystem.IMPERIAL);
 
-    /** All that can be said. A new kind of finding is added here. */
     static Stream<FindingCode> codes() {
-        return Stream.<FindingCode[]>of(
-                        CheckFinding.values(), HeatFinding.values(), FadeFinding.values(), PlanFinding.values())
-                .flatMap(Stream::of);
+        return Catalogue.codes().stream();
     }
 
     @ParameterizedTest
@@ -51,7 +45,10 @@ class WordingTest {
                 .collect(Collectors.toCollection(TreeSet::new));
         assertThat(spoken).isEqualTo(new TreeSet<>(code.parameters()));
         Term[] samples = code.parameters().stream().map(WordingTest::sample).toArray(Term[]::new);
-        assertThat(METRIC.text(Finding.of(code, samples))).isNotBlank().doesNotContain("{", "null");
+        assertThat(METRIC.text(Finding.of(code, samples))).doesNotContain("{", "null");
+        assertThat(METRIC.text(Finding.of(code, samples)).isBlank())
+                .as("what says nothing is called so")
+                .isEqualTo(code.name().equals("NOTHING"));
         assertThat(IMPERIAL.text(Finding.of(code, samples))).doesNotContain("°C", "{");
     }
 
@@ -107,6 +104,8 @@ class WordingTest {
                 .isEqualTo("too few stops to tell; {n}'s: each shorter than the last; B: each longer than the last");
         assertThat(METRIC.text(Finding.of(CheckFinding.BY_INSTRUMENTS, Term.names(List.of("tape", "wheel")))))
                 .isEqualTo("both by tape and wheel");
+        assertThat(METRIC.text(Finding.of(CheckFinding.BY_INSTRUMENTS, Term.names(List.of("tape", "wheel", "eye")))))
+                .isEqualTo("both by tape, wheel, and eye");
     }
 
     @Test

@@ -41,7 +41,7 @@ public record DrivenTest(
     /** Stops of one series, in the order driven. */
     public List<DrivenStop> of(SeriesView one) {
         return stops.stream()
-                .filter(s -> seriesOf.get(s.driven().id()).equals(one.id()))
+                .filter(s -> one.id().equals(seriesOf.get(s.driven().id())))
                 .toList();
     }
 
@@ -82,6 +82,8 @@ public record DrivenTest(
         return new Fitted(
                 configuration.label(),
                 changed.stream().collect(Collectors.toMap(Function.identity(), c -> "changed")),
-                configuration.spec().unbedded().stream().map(Slot::label).collect(Collectors.toSet()));
+                configuration.spec().unbedded().keySet().stream()
+                        .map(Slot::label)
+                        .collect(Collectors.toSet()));
     }
 }

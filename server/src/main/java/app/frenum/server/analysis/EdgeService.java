@@ -10,6 +10,7 @@ import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.RecordingService;
 import app.frenum.server.recording.RecordingService.Opened;
 import java.util.List;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -84,7 +85,7 @@ class EdgeService {
     private MeasuredStop remeasured(Stop stop, @Nullable Double onsetS, @Nullable Double endS) {
         Measurement first = measured(stop).get(0);
         MeasuredStop automatic = figures(first);
-        Opened opened = recordings.open(stop.recordingId());
+        Opened opened = recordings.open(Objects.requireNonNull(stop.recordingId()));
         double onset = onsetS == null ? automatic.onsetS() : onsetS;
         double end = endS == null ? automatic.endS() : endS;
         boolean sane = onset < end - SHORTEST_S
@@ -131,7 +132,7 @@ class EdgeService {
         Stop stop = entity(id);
         List<Measurement> all = measured(stop);
         MeasuredStop current = figures(all.get(all.size() - 1));
-        Opened opened = recordings.open(stop.recordingId());
+        Opened opened = recordings.open(Objects.requireNonNull(stop.recordingId()));
         return StopTrace.of(opened.log(), calibration(all.get(0), opened), current.onsetS(), current.endS());
     }
 }

@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Edges that a person sets. Both null puts the automatic ones back.
@@ -14,7 +15,7 @@ import java.util.UUID;
  */
 public record Edges(
         @NotNull UUID requestId,
-        @PositiveOrZero Double onsetS,
-        @PositiveOrZero Double endS,
+        @PositiveOrZero @Nullable Double onsetS,
+        @PositiveOrZero @Nullable Double endS,
         @NotNull @Size(max = 100) String by,
         @NotNull @Size(max = 500) String why) {}

@@ -14,6 +14,7 @@ import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
@@ -88,7 +89,9 @@ record KeptStop(
                 byHand.flatMap(SheetStop::pedalEffort).flatMap(PedalEffort::named),
                 isStruckOut() ? Optional.of(decisions.get(decisions.size() - 1).reason()) : Optional.empty());
         double lateS = stop.lateS() == null ? 0 : stop.lateS();
-        return row != null ? row.stop(as, lateS) : new StopByLogger(as, stop.recordingId(), figures);
+        return row != null
+                ? row.stop(as, lateS)
+                : new StopByLogger(as, Objects.requireNonNull(stop.recordingId()), Objects.requireNonNull(figures));
     }
 
     private static Surroundings surroundings(Conditions c) {

@@ -14,8 +14,10 @@ import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A test's stops as rows of a stop sheet: hand-measured ones as they came, logged ones by their figures. */
 final class SheetExport {
@@ -28,7 +30,7 @@ final class SheetExport {
     }
 
     static boolean isWritable(StopView stop) {
-        return stop.byHand() != null || stop.measured().kind() == StopKind.STOP;
+        return stop.byHand() != null || Objects.requireNonNull(stop.measured()).kind() == StopKind.STOP;
     }
 
     SheetStop row(StopView stop, SeriesView series, String configuration) {
@@ -78,7 +80,7 @@ final class SheetExport {
     }
 
     private SheetStop logged(StopView stop, SeriesView series) {
-        MeasuredStop m = stop.measured();
+        MeasuredStop m = Objects.requireNonNull(stop.measured());
         Conditions c = series.conditions();
         return new SheetStop(
                 0,
@@ -115,7 +117,7 @@ final class SheetExport {
         return figure.isKnown() ? Optional.of(rounded(figure.value(), dimension)) : Optional.empty();
     }
 
-    private static Optional<Quantity> quantity(Double value, Dimension dimension) {
+    private static Optional<Quantity> quantity(@Nullable Double value, Dimension dimension) {
         return Optional.ofNullable(value).map(v -> rounded(v, dimension));
     }
 

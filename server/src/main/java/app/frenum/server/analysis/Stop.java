@@ -4,6 +4,7 @@ import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 class Stop extends Row {
@@ -22,7 +23,7 @@ class Stop extends Row {
 
     protected Stop() {}
 
-    Stop(UUID id, UUID seriesId, int number, UUID recordingId, String byHand) {
+    Stop(UUID id, UUID seriesId, int number, @Nullable UUID recordingId, @Nullable String byHand) {
         super(id);
         this.seriesId = seriesId;
         this.number = number;
@@ -38,21 +39,25 @@ class Stop extends Row {
     }
 
     /** The speed it was to begin at, m/s; null where that is the test's. */
+    @Nullable
     Double nominalMps() {
         return nominalMps;
     }
 
     /** How long after rest its discs were read by hand, s; null when they were not. */
+    @Nullable
     Double lateS() {
         return lateS;
     }
 
     /** Null when it was not driven in a run. */
+    @Nullable
     String phase() {
         return phase;
     }
 
     /** How the pedal of a logged stop felt; null when nobody said. */
+    @Nullable
     String pedalFeel() {
         return pedalFeel;
     }
@@ -66,11 +71,13 @@ class Stop extends Row {
     }
 
     /** Null for a stop measured by hand. */
+    @Nullable
     UUID recordingId() {
         return recordingId;
     }
 
     /** The sheet's row as JSON; null for a logged stop. */
+    @Nullable
     String byHand() {
         return byHand;
     }

@@ -73,7 +73,7 @@ public class StopReader {
         List<DrivenStop> driven = new ArrayList<>();
         Map<UUID, UUID> seriesOf = new HashMap<>();
         for (KeptStop k : kept) {
-            SeriesView own = byId.get(k.stop().seriesId());
+            SeriesView own = Objects.requireNonNull(byId.get(k.stop().seriesId()));
             driven.add(k.driven(test, own, driven.size() + 1, severalPhases));
             seriesOf.put(k.stop().id(), own.id());
         }
@@ -124,8 +124,8 @@ public class StopReader {
         return stopsOf(testId).stream()
                 .filter(SheetExport::isWritable)
                 .map(s -> {
-                    SeriesView own = series.get(s.seriesId());
-                    return export.row(s, own, configurationNames.get(own.configurationId()));
+                    SeriesView own = Objects.requireNonNull(series.get(s.seriesId()));
+                    return export.row(s, own, Objects.requireNonNull(configurationNames.get(own.configurationId())));
                 })
                 .toList();
     }

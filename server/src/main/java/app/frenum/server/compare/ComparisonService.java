@@ -4,10 +4,13 @@ import app.frenum.core.compare.Check;
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
+import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.DrivingOrder;
 import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
 import app.frenum.core.compare.Side;
+import app.frenum.core.finding.AsWritten;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.DrivenStop;
@@ -36,8 +39,10 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,6 +52,9 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Service
 @Transactional(readOnly = true)
 public class ComparisonService {
+    /** Letters beyond F share it. */
+    private static final int LAST_LETTER = 5;
+
     private static final int SPEED_POINTS = 60;
     private static final int MOST_REMEMBERED = 500;
 
@@ -63,7 +71,7 @@ public class ComparisonService {
         this.planned = planned;
     }
 
-    private record Asked(UUID testId, UUID baselineId, boolean includeStruckOut, int plannedEach) {}
+    private record Asked(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut, int plannedEach) {}
 
     @TransactionalEventListener(fallbackExecution = true)
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
@@ -76,7 +84,7 @@ public class ComparisonService {
      * @param baselineId another baseline than the test's own, or null
      * @param includeStruckOut count struck-out stops as if nobody had taken them out
      */
-    public ComparisonView compare(UUID testId, UUID baselineId, boolean includeStruckOut) {
+    public ComparisonView compare(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut) {
         Asked asked = new Asked(testId, baselineId, includeStruckOut, planned.each(testId));
         ComparisonView known = remembered.getIfPresent(asked);
         if (known != null) {
@@ -103,14 +111,26 @@ public class ComparisonService {
         for (LikeStops group : driven.toCompare()) {
             // The plan counts the stops that the test asks for; what else was driven has no end planned.
             Look look = groups.isEmpty() ? new Look(asked.plannedEach()) : Look.COMPLETE;
-            groups.add(view(new Compared(driven.test(), vehicle, order, asked.includeStruckOut()), group, look));
+            groups.add(view(
+                    new Compared(driven.test(), vehicle, order, driven.configurations(), asked.includeStruckOut()),
+                    group,
+                    look));
         }
         return groups.get(0).with(groups.subList(1, groups.size()));
     }
 
     /** What all groups of a test have in common. */
     private record Compared(
-            TestDefinition test, VehicleView vehicle, List<ConfigurationView> order, boolean includeStruckOut) {
+            TestDefinition test,
+            VehicleView vehicle,
+            List<ConfigurationView> order,
+            List<ConfigurationView> asShown,
+            boolean includeStruckOut) {
+        /** By which screens mark a configuration: its place in the test, whichever is the baseline. */
+        String letter(ConfigurationView configuration) {
+            return String.valueOf((char) ('A' + Math.min(asShown.indexOf(configuration), LAST_LETTER)));
+        }
+
         Side side(LikeStops group, ConfigurationView configuration) {
             Figure grade = test.grade() == null
                     ? Figure.unknown("the grade of the lane is not known")
@@ -138,19 +158,26 @@ public class ComparisonService {
                 all.vehicle().spec().figure(VehicleField.LENGTH).orNull(),
                 all.vehicle().spec().figure(VehicleField.WIDTH).orNull(),
                 views,
-                pairs(all.order(), sides, all.test(), look),
+                pairs(all, sides, look),
                 List.of());
     }
 
-    private static List<Pair> pairs(List<ConfigurationView> order, List<Side> sides, TestDefinition test, Look look) {
+    private static List<Pair> pairs(Compared all, List<Side> sides, Look look) {
         if (sides.size() < 2) {
             return List.of();
         }
-        Margin margin = new Margin(test.marginSize(), test.marginOfBaseline());
+        Margin margin = new Margin(all.test().marginSize(), all.test().marginOfBaseline());
         List<Comparison> compared = Comparisons.of(sides.get(0), sides.subList(1, sides.size()), margin, look);
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < compared.size(); i++) {
-            pairs.add(pair(order.get(i + 1).id(), compared.get(i), sides.get(0), sides.get(i + 1)));
+            ConfigurationView candidate = all.order().get(i + 1);
+            Conclusion conclusion = Conclusion.of(
+                    compared.get(i),
+                    all.letter(all.order().get(0)),
+                    all.letter(candidate),
+                    sides.get(0),
+                    sides.get(i + 1));
+            pairs.add(pair(candidate.id(), compared.get(i), sides.get(0), sides.get(i + 1), conclusion));
         }
         return pairs;
     }
@@ -188,15 +215,15 @@ public class ComparisonService {
 
     private static Mark mark(DrivenStop stop, boolean includeStruckOut) {
         MarkStatus status = MarkStatus.valueOf(stop.status(includeStruckOut).name());
-        String why = switch (status) {
-            case STRUCK_OUT -> stop.driven().struckOut().orElse("");
-            case REPEAT -> stop.whyRepeat().orElse("");
-            case COUNTS -> "";
+        Optional<Finding> why = switch (status) {
+            case STRUCK_OUT -> stop.driven().struckOut().map(AsWritten::of);
+            case REPEAT -> stop.whyRepeat();
+            case COUNTS -> Optional.empty();
         };
         return new Mark(stop.driven().id(), stop.driven().number(), stop.value().value(), status, why);
     }
 
-    private static Pair pair(UUID id, Comparison c, Side baseline, Side candidate) {
+    private static Pair pair(UUID id, Comparison c, Side baseline, Side candidate, Conclusion conclusion) {
         Figure blocked = Figure.unknown("the two cannot be compared");
         int fewer = Math.min(baseline.values().length, candidate.values().length);
         return new Pair(
@@ -232,7 +259,8 @@ public class ComparisonService {
                 c.interval().orElse(null),
                 c.look().isEarly(fewer),
                 c.look().isExtended(fewer),
-                c.checks().stream().map(ComparisonService::check).toList());
+                c.checks().stream().map(ComparisonService::check).toList(),
+                conclusion);
     }
 
     private static OrderView order(DrivingOrder o) {
@@ -240,6 +268,6 @@ public class ComparisonService {
     }
 
     private static CheckView check(Check c) {
-        return new CheckView(c.code(), c.level(), c.code().title(), c.evidence());
+        return new CheckView(c.code(), c.level(), Finding.of(c.code()), c.evidence());
     }
 }

@@ -2,6 +2,7 @@ package app.frenum.server.compare;
 
 import app.frenum.core.compare.Check.Level;
 import app.frenum.core.compare.CheckCode;
+import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.Metres;
 import app.frenum.core.compare.Verdict;
@@ -10,7 +11,9 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.Interval;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A test's comparison as it is shown. Distances in m, by stopwatch decelerations in m/s²; differences are
@@ -26,9 +29,9 @@ public record ComparisonView(
         UUID testId,
         DistanceBasis basis,
         double nominalSpeed,
-        String phase,
-        Double carLengthM,
-        Double carWidthM,
+        @Nullable String phase,
+        @Nullable Double carLengthM,
+        @Nullable Double carWidthM,
         List<SideView> sides,
         List<Pair> comparisons,
         List<ComparisonView> others) {
@@ -80,7 +83,7 @@ public record ComparisonView(
             double[][] speedAlong) {}
 
     /** One stop's mark on the lane. */
-    public record Mark(UUID stopId, int number, double value, MarkStatus status, String why) {}
+    public record Mark(UUID stopId, int number, double value, MarkStatus status, Optional<Finding> why) {}
 
     /** Whether a mark counts. */
     public enum MarkStatus {
@@ -96,14 +99,15 @@ public record ComparisonView(
      * @param level confidence level of {@code interval}, which goes with the verdict
      * @param early whether stops of the plan are still to come
      * @param extended whether it was driven past its plan
+     * @param conclusion the same in sentences
      */
     public record Pair(
             UUID candidateId,
             String candidate,
             Figure difference,
             Figure differencePercent,
-            Interval interval95,
-            Interval interval90,
+            @Nullable Interval interval95,
+            @Nullable Interval interval90,
             Figure welchT,
             Figure degreesOfFreedom,
             Figure p,
@@ -111,7 +115,7 @@ public record ComparisonView(
             Figure holmP,
             Figure hedgesG,
             Figure sdRatio,
-            Interval sdRatioInterval,
+            @Nullable Interval sdRatioInterval,
             Figure brownForsytheP,
             Figure instrumentFloor,
             Figure margin,
@@ -120,19 +124,20 @@ public record ComparisonView(
             Figure stopsToSettle,
             Figure smallestDifference,
             Figure speedStillCarried,
-            Metres metres,
+            @Nullable Metres metres,
             HowSure howSure,
             Figure chance,
-            OrderView orderAdjusted,
+            @Nullable OrderView orderAdjusted,
             double level,
-            Interval interval,
+            @Nullable Interval interval,
             boolean early,
             boolean extended,
-            List<CheckView> checks) {}
+            List<CheckView> checks,
+            Conclusion conclusion) {}
 
     /** The difference with a trend over the order of driving taken out, and the drift that would explain all of it. */
     public record OrderView(double difference, Interval interval, double driftPerStop) {}
 
     /** One check. */
-    public record CheckView(CheckCode code, Level level, String title, Finding evidence) {}
+    public record CheckView(CheckCode code, Level level, Finding title, Finding evidence) {}
 }

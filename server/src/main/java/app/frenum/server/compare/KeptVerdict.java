@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A verdict that was computed once, and for which stops it stands. */
 @Entity
@@ -23,7 +24,12 @@ class KeptVerdict {
 
     protected KeptVerdict() {}
 
-    KeptVerdict(UUID testId, String standsFor, Verdict verdict, String candidate, String fluidShown) {
+    KeptVerdict(
+            UUID testId,
+            String standsFor,
+            @Nullable Verdict verdict,
+            @Nullable String candidate,
+            @Nullable String fluidShown) {
         this.testId = testId;
         this.standsFor = standsFor;
         this.verdict = verdict;
@@ -39,15 +45,18 @@ class KeptVerdict {
         return standsFor.equals(stops);
     }
 
+    @Nullable
     Verdict verdict() {
         return verdict;
     }
 
+    @Nullable
     String candidate() {
         return candidate;
     }
 
     /** The configurations that showed vapour in their fluid; null where none did. */
+    @Nullable
     String fluidShown() {
         return fluidShown;
     }

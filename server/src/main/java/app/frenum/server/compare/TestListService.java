@@ -12,10 +12,12 @@ import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -65,7 +67,7 @@ class TestListService {
                     KeptVerdict verdict = verdict(t, counted, plannedEach.getOrDefault(t.id(), 0), known.get(t.id()));
                     return new TestSummary(
                             t,
-                            vehicles.get(t.vehicleId()).name(),
+                            Objects.requireNonNull(vehicles.get(t.vehicleId())).name(),
                             names(t, own, configurations),
                             counted.stream().mapToLong(StopCount::stops).sum(),
                             verdict.verdict(),
@@ -83,11 +85,12 @@ class TestListService {
                 .distinct()
                 .sorted((a, b) -> Boolean.compare(
                         b.equals(test.baselineConfigurationId()), a.equals(test.baselineConfigurationId())))
-                .map(c -> configurations.get(c).name())
+                .map(c -> Objects.requireNonNull(configurations.get(c)).name())
                 .toList();
     }
 
-    private KeptVerdict verdict(TestDefinition test, List<StopCount> counted, int plannedEach, KeptVerdict known) {
+    private KeptVerdict verdict(
+            TestDefinition test, List<StopCount> counted, int plannedEach, @Nullable KeptVerdict known) {
         String standsFor = "%s %d %s".formatted(test.baselineConfigurationId(), plannedEach, counted);
         if (known != null && known.standsFor(standsFor)) {
             return known;
@@ -113,7 +116,7 @@ class TestListService {
         return now;
     }
 
-    private String fluidShown(TestDefinition test) {
+    private @Nullable String fluidShown(TestDefinition test) {
         List<String> shown = fluid.of(test.id());
         return shown.isEmpty() ? null : String.join(", ", shown);
     }

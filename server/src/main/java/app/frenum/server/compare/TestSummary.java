@@ -3,6 +3,7 @@ package app.frenum.server.compare;
 import app.frenum.core.compare.Verdict;
 import app.frenum.server.plan.TestDefinition;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A line of the list of tests.
@@ -15,6 +16,6 @@ public record TestSummary(
         String vehicle,
         List<String> configurations,
         long stops,
-        Verdict verdict,
-        String candidate,
-        String fluidShown) {}
+        @Nullable Verdict verdict,
+        @Nullable String candidate,
+        @Nullable String fluidShown) {}

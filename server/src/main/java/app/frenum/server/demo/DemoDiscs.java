@@ -17,6 +17,7 @@ import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestService;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -50,16 +51,13 @@ class DemoDiscs {
                 .toList();
         for (int number : List.of(4, 8, 12)) {
             StopView stop = first.get(number - 1);
-            double peak = stop.measured().peakTemperatures().get(WheelPosition.FRONT_LEFT);
+            double peak = peakC(stop);
             double late = COOLING.after(peak, LATE_S);
             keep(stop, PeakSource.BLACKENED, celsius(late + (number % 3) - 1), by);
             keep(stop, PeakSource.BARE, celsius(late * BARE_READS), by);
         }
         StopView last = first.get(first.size() - 1);
-        double hottest = first.stream()
-                .mapToDouble(s -> s.measured().peakTemperatures().get(WheelPosition.FRONT_LEFT))
-                .max()
-                .orElseThrow();
+        double hottest = first.stream().mapToDouble(DemoDiscs::peakC).max().orElseThrow();
         int changed = (int)
                 PAINT.ladder().thresholdsC().stream().filter(t -> t <= hottest).count();
         discs.keep(
@@ -107,5 +105,10 @@ class DemoDiscs {
 
     private static UUID id(String name) {
         return UUID.nameUUIDFromBytes(("demo disc " + name).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static double peakC(StopView stop) {
+        return Objects.requireNonNull(
+                Objects.requireNonNull(stop.measured()).peakTemperatures().get(WheelPosition.FRONT_LEFT));
     }
 }

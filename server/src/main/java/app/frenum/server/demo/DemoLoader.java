@@ -12,7 +12,6 @@ import app.frenum.server.device.DeviceKind;
 import app.frenum.server.device.DeviceService;
 import app.frenum.server.device.DeviceView;
 import app.frenum.server.garage.GarageService;
-import app.frenum.server.garage.VehicleView;
 import app.frenum.server.intake.ImportService;
 import app.frenum.server.intake.SaveRequest;
 import app.frenum.server.plan.Conditions;
@@ -113,7 +112,7 @@ class DemoLoader implements ApplicationRunner {
             return;
         }
         LOG.info("Loading the demo data");
-        VehicleView car = garage.add(DemoGarage.vehicle(VEHICLE));
+        garage.add(DemoGarage.vehicle(VEHICLE));
         garage.add(DemoGarage.asBought(VEHICLE));
         garage.add(DemoGarage.padsAndFluid(VEHICLE));
         garage.add(DemoGarage.braidedHoses(VEHICLE));
@@ -124,7 +123,7 @@ class DemoLoader implements ApplicationRunner {
                 DemoScenario::writeOlderSheet,
                 new SaveRequest(
                         TAPE_TEST,
-                        car,
+                        null,
                         tape,
                         List.of(new SaveRequest.Placement(1, DemoScenario.BRAIDED_HOSES, List.of("lines"), 1)),
                         Conditions.UNKNOWN,

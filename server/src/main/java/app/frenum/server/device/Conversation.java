@@ -3,6 +3,7 @@ package app.frenum.server.device;
 import app.frenum.server.stream.Outbox;
 import java.io.IOException;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.web.socket.CloseStatus;
@@ -20,7 +21,7 @@ final class Conversation {
     private static final String SEND_LIMIT = "org.apache.tomcat.websocket.BLOCKING_SEND_TIMEOUT";
 
     /** A frame, and whether it is the last. */
-    private record Said(Frame frame, CloseStatus thenClose) {}
+    private record Said(Frame frame, @Nullable CloseStatus thenClose) {}
 
     private final WebSocketSession session;
     private final Outbox<Said> outbox;

@@ -85,7 +85,7 @@ class DeviceSocket extends TextWebSocketHandler {
     }
 
     private static Conversation with(WebSocketSession session) {
-        return (Conversation) session.getAttributes().get(CONVERSATION);
+        return (Conversation) Objects.requireNonNull(session.getAttributes().get(CONVERSATION));
     }
 
     @Override
@@ -158,7 +158,7 @@ class DeviceSocket extends TextWebSocketHandler {
             with.say(new Frame.Welcome(device.name(), clock.instant(), devices.lastSeq(device.id()), lastBatch));
             tell(new Heard.Connected(device.id()));
         } catch (Problem e) {
-            with.refuse(e.getMessage());
+            with.refuse(String.valueOf(e.getMessage()));
         }
     }
 
@@ -176,12 +176,14 @@ class DeviceSocket extends TextWebSocketHandler {
             return;
         }
         try {
-            Quantity value = new Quantity(r.value(), r.unit());
-            Optional<Instant> takenAt = devices.keep(link.device(), r.seq(), r.at(), r.quantity(), value);
+            ReadQuantity quantity = Objects.requireNonNull(r.quantity());
+            Quantity value = new Quantity(Objects.requireNonNull(r.value()), Objects.requireNonNull(r.unit()));
+            Optional<Instant> takenAt =
+                    devices.keep(link.device(), r.seq(), Objects.requireNonNull(r.at()), quantity, value);
             link.with().say(new Frame.Acknowledged(r.seq()));
-            takenAt.ifPresent(at -> tell(new Heard.Read(link.device(), at, r.quantity(), value)));
+            takenAt.ifPresent(at -> tell(new Heard.Read(link.device(), at, quantity, value)));
         } catch (Problem | IllegalArgumentException e) {
-            link.with().say(new Frame.Refused(Optional.of(r.seq()), e.getMessage()));
+            link.with().say(new Frame.Refused(Optional.of(r.seq()), String.valueOf(e.getMessage())));
         }
     }
 
@@ -204,7 +206,7 @@ class DeviceSocket extends TextWebSocketHandler {
                         }
                     });
         } catch (Problem e) {
-            link.with().refuse(e.getMessage());
+            link.with().refuse(String.valueOf(e.getMessage()));
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -79,7 +80,7 @@ class LiveFeed {
         return new int[] {Math.min(low, high), Math.max(low, high)};
     }
 
-    private static Double shown(Channel channel, double value) {
+    private static @Nullable Double shown(Channel channel, double value) {
         double x = channel.unit().toInside(value);
         return Double.isNaN(x) ? null : Double.valueOf(Math.round(x * 1e4) / 1e4);
     }

@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -96,7 +97,8 @@ public class BundleService {
         return result;
     }
 
-    private static boolean isNew(Object known, Object brought, String name, BroughtIn result, List<String> different) {
+    private static boolean isNew(
+            @Nullable Object known, Object brought, String name, BroughtIn result, List<String> different) {
         if (known == null) {
             result.added().add(name);
         } else if (known.equals(brought)) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 class Configuration extends Row {
@@ -22,7 +23,7 @@ class Configuration extends Row {
 
     protected Configuration() {}
 
-    Configuration(UUID id, UUID vehicleId, int edition, UUID replacesId) {
+    Configuration(UUID id, UUID vehicleId, int edition, @Nullable UUID replacesId) {
         super(id);
         this.vehicleId = vehicleId;
         this.edition = edition;

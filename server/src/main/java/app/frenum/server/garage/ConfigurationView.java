@@ -16,8 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param changed what differs from the vehicle as it first came, such as "pads", "fluid", where no parts are entered
  * @param edition 1 for the first of its name; a change to one that was driven makes the next
  * @param replacesId the edition before, or null
- * @param spec part by part; null for as the vehicle came
- * @param fitting who ticked which fitting check; null for none
+ * @param spec part by part; sent without, as the vehicle came
+ * @param fitting who ticked which fitting check
  * @param driven whether a stop hangs on it, so that it can no longer change
  * @param version the one that was shown, for a change
  */
@@ -28,8 +28,8 @@ public record ConfigurationView(
         @NotNull @Size(max = 50) List<@NotBlank @Size(max = 100) String> changed,
         int edition,
         @Nullable UUID replacesId,
-        @Nullable ConfigurationSpec spec,
-        @Nullable Map<FittingCheck, @NotBlank @Size(max = 100) String> fitting,
+        ConfigurationSpec spec,
+        Map<FittingCheck, @NotBlank @Size(max = 100) String> fitting,
         boolean driven,
         int version) {
     public ConfigurationView {
@@ -45,6 +45,7 @@ public record ConfigurationView(
 
     /** One of which only its name, and in words what changed, is known. */
     public static ConfigurationView named(UUID id, UUID vehicleId, String name, List<String> changed) {
-        return new ConfigurationView(id, vehicleId, name, changed, 1, null, null, null, false, 0);
+        return new ConfigurationView(
+                id, vehicleId, name, changed, 1, null, ConfigurationSpec.AS_IT_CAME, Map.of(), false, 0);
     }
 }

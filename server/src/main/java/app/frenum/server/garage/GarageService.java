@@ -212,7 +212,7 @@ public class GarageService {
                 1,
                 null,
                 Difference.inBetween(first.spec(), second.spec(), factor),
-                null,
+                Map.of(),
                 false,
                 0);
         return add(between);

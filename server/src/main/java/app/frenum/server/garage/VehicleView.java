@@ -5,19 +5,18 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A vehicle as it is shown and entered.
  *
- * @param spec what is known of it; null for nothing
+ * @param spec what is known of it; sent without, nothing
  * @param version the one that was shown, for a change
  */
 public record VehicleView(
         @NotNull UUID id,
         @NotBlank @Size(max = 200) String name,
         @NotNull @Size(max = 2000) String description,
-        @Nullable VehicleSpec spec,
+        VehicleSpec spec,
         int version) {
     public VehicleView {
         spec = spec == null ? VehicleSpec.unknown() : spec;

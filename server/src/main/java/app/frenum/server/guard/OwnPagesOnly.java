@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Locale;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -87,7 +88,7 @@ class OwnPagesOnly extends OncePerRequestFilter {
         return !reads && "cross-site".equals(request.getHeader("Sec-Fetch-Site"));
     }
 
-    private static String authority(String origin) {
+    private static @Nullable String authority(String origin) {
         try {
             return URI.create(origin).getAuthority();
         } catch (IllegalArgumentException e) {

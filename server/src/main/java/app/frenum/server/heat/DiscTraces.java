@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What disc sensors recorded over a series, thinned for drawing, and the cool-downs in it. */
@@ -44,7 +45,12 @@ class DiscTraces {
     }
 
     /** The same stops of a recording of the same length, in the same air, are read once; the last cool-down grows live. */
-    private record Key(UUID recording, int rows, int block, List<HeatView.MarkView> marks, Double ambientC) {}
+    private record Key(
+            UUID recording,
+            int rows,
+            int block,
+            List<HeatView.MarkView> marks,
+            @Nullable Double ambientC) {}
 
     private record Read(HeatView.TraceView trace, List<CoolDowns.CoolDown> coolDowns) {}
 
@@ -102,7 +108,7 @@ class DiscTraces {
         return new Read(trace, discs.isEmpty() ? List.of() : coolDowns(log, key));
     }
 
-    private static Double at(Signal signal, double t, double bridge) {
+    private static @Nullable Double at(Signal signal, double t, double bridge) {
         int i = signal.indexAtOrBefore(t);
         boolean near = i >= 0 && t - signal.t()[i] < bridge;
         return near ? Math.round(signal.at(t) * 10) / 10.0 : null;

@@ -43,6 +43,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -284,7 +285,7 @@ public class HeatService {
     }
 
     /** Trough and peak over the opening of the ducts, where three configurations have different ones. */
-    private static HeatView.Blocking blocking(
+    private static HeatView.@Nullable Blocking blocking(
             List<ConfigurationView> sides, List<HeatView.HeatSide> views, Double wantedC) {
         List<double[]> points = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {

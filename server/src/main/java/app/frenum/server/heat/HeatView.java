@@ -126,7 +126,7 @@ record HeatView(
             UUID recordingId,
             int block,
             List<Double> t,
-            Map<WheelPosition, List<Double>> discs,
+            Map<WheelPosition, List<@Nullable Double>> discs,
             List<MarkView> marks) {}
 
     /** One stop in a trace, s. */

@@ -119,7 +119,7 @@ class LapService {
         Cooling cooling = new Cooling(tau, ambient == null ? Cooling.USUAL_AMBIENT_C : ambient);
         DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), vehicle.wheelsPerAxle());
         double fromC = front(all.get(0)).orElse(cooling.ambientC());
-        List<LapHeat.Swing> swings = heat.swings(laps.laps(), fromC, cooling, disc);
+        List<LapHeat.LapSwing> swings = heat.swings(laps.laps(), fromC, cooling, disc);
         Optional<Finding> impossible = LapHeat.whyNot(swings);
         Finding by = Finding.of(
                 HeatFinding.LAPS_PREDICTED_BY,

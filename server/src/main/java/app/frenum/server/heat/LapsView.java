@@ -23,6 +23,6 @@ record LapsView(List<DrivenLaps> recordings) {
             String configuration,
             MeasuredLaps laps,
             Figure lapKwh,
-            List<LapHeat.Swing> predicted,
+            List<LapHeat.LapSwing> predicted,
             Finding predictedBy) {}
 }

@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import java.io.IOException;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,10 +29,11 @@ class ImportController {
 
     /** The file itself is the body, so that it is never held in memory. Answers with a preview unless told not to. */
     @PutMapping(consumes = "application/octet-stream")
+    @Nullable
     ImportPreview upload(
             @PathVariable UUID id,
             @RequestParam String fileName,
-            @RequestParam(required = false) UUID testId,
+            @RequestParam(required = false) @Nullable UUID testId,
             @RequestParam(defaultValue = "true") boolean preview,
             HttpServletRequest request)
             throws IOException, BadInput {

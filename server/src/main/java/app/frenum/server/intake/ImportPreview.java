@@ -8,6 +8,7 @@ import app.frenum.server.intake.StagedImport.Kind;
 import app.frenum.server.recording.StoredFile;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was recognised in a file, before anything is kept.
@@ -17,10 +18,15 @@ import java.util.UUID;
  * @param sheet what a sheet holds; null for a log
  */
 public record ImportPreview(
-        UUID id, StoredFile file, Kind kind, AlreadyIn alreadyIn, LogPreview log, SheetPreview sheet) {
+        UUID id,
+        StoredFile file,
+        Kind kind,
+        @Nullable AlreadyIn alreadyIn,
+        @Nullable LogPreview log,
+        @Nullable SheetPreview sheet) {
 
     /** Where the same bytes went before. */
-    public record AlreadyIn(UUID recordingId, UUID testId, String fileName) {}
+    public record AlreadyIn(UUID recordingId, @Nullable UUID testId, String fileName) {}
 
     /**
      * @param speed the whole log's speed, thinned, for a look: pairs of time (s) and speed (m/s)

@@ -48,6 +48,7 @@ import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.LongConsumer;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -122,7 +123,8 @@ public class ImportService {
      * @param testId the test whose nominal speed and basis the stops are measured with; null for neither
      * @param whileReading told now and then how many rows were read; may end the reading by an exception
      */
-    public ImportPreview preview(UUID id, UUID testId, LongConsumer whileReading) throws IOException, BadInput {
+    public ImportPreview preview(UUID id, @Nullable UUID testId, LongConsumer whileReading)
+            throws IOException, BadInput {
         StagedImport s = staged.findById(id).orElseThrow(() -> Problem.notFound("The file"));
         AnalysisOptions options = testId == null
                 ? AnalysisOptions.onset(AnalysisOptions.noNominal())
@@ -239,7 +241,7 @@ public class ImportService {
             return new Saved(s.savedTestId());
         }
         if (request.newVehicle() != null) {
-            garage.add(request.newVehicle());
+            garage.add(request.newVehicle().view());
         }
         if (request.newTest() != null) {
             tests.add(request.newTest());
@@ -284,7 +286,7 @@ public class ImportService {
             }
             bySeries.forEach((series, own) -> stops.addLogged(series, id, analysis.calibration(), own));
         } catch (IllegalArgumentException e) {
-            throw BadInput.inFile(e.getMessage());
+            throw BadInput.inFile(String.valueOf(e.getMessage()));
         }
     }
 
@@ -333,7 +335,7 @@ public class ImportService {
         try {
             return LogAnalysis.of(log.log(), log.health(), options);
         } catch (IllegalArgumentException e) {
-            throw BadInput.inFile(e.getMessage());
+            throw BadInput.inFile(String.valueOf(e.getMessage()));
         }
     }
 }

@@ -1,6 +1,6 @@
 package app.frenum.server.intake;
 
-import app.frenum.server.garage.VehicleView;
+import app.frenum.server.garage.NewVehicle;
 import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.TestRequest;
 import jakarta.validation.Valid;
@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where an import goes: everything is stored in one go, or nothing.
@@ -23,8 +24,8 @@ import java.util.UUID;
  */
 public record SaveRequest(
         @NotNull UUID testId,
-        @Valid VehicleView newVehicle,
-        @Valid TestRequest newTest,
+        @Valid @Nullable NewVehicle newVehicle,
+        @Valid @Nullable TestRequest newTest,
         @NotNull @Size(max = 10_000) List<@Valid Placement> placements,
         @NotNull @Valid Conditions conditions,
         @NotBlank @Size(max = 100) String by) {

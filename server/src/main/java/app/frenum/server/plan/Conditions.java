@@ -4,6 +4,7 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Under what a series was driven; null where nobody wrote it down.
@@ -16,18 +17,18 @@ import java.time.Instant;
  * @param endedAt when it ended
  */
 public record Conditions(
-        @Size(max = 40) String drivenOn,
-        @Size(max = 100) String driver,
-        @Size(max = 100) String load,
-        @Size(max = 40) String surface,
-        @Size(max = 40) String direction,
-        @DecimalMin("-60") @DecimalMax("60") Double ambientC,
-        @DecimalMin("0.1") @DecimalMax("15") Double tyrePressureFrontBar,
-        @DecimalMin("-60") @DecimalMax("100") Double trackC,
-        @DecimalMin("-60") @DecimalMax("60") Double windMps,
-        @DecimalMin("0") @DecimalMax("1") Double humidity,
-        Instant begunAt,
-        Instant endedAt) {
+        @Size(max = 40) @Nullable String drivenOn,
+        @Size(max = 100) @Nullable String driver,
+        @Size(max = 100) @Nullable String load,
+        @Size(max = 40) @Nullable String surface,
+        @Size(max = 40) @Nullable String direction,
+        @DecimalMin("-60") @DecimalMax("60") @Nullable Double ambientC,
+        @DecimalMin("0.1") @DecimalMax("15") @Nullable Double tyrePressureFrontBar,
+        @DecimalMin("-60") @DecimalMax("100") @Nullable Double trackC,
+        @DecimalMin("-60") @DecimalMax("60") @Nullable Double windMps,
+        @DecimalMin("0") @DecimalMax("1") @Nullable Double humidity,
+        @Nullable Instant begunAt,
+        @Nullable Instant endedAt) {
     public static final Conditions UNKNOWN =
             new Conditions(null, null, null, null, null, null, null, null, null, null, null, null);
 }

@@ -60,7 +60,7 @@ record LapHeatView(
         double[] joules = heat.eventJ();
         List<Event> events = new ArrayList<>();
         for (int i = 0; i < joules.length; i++) {
-            LapHeat.Swing swing = settled.swings().get(i);
+            LapHeat.LapSwing swing = settled.swings().get(i);
             events.add(new Event(joules[i], swing.troughC(), swing.peakC()));
         }
         return new LapHeatView(

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param expectedStop as the person expects it, if they do
  * @param limit highest disc temperature they allow
  * @param beddedBefore whether bedding in is done before the day
- * @param crew who does what; null while nobody is named
+ * @param crew who does what; sent without, nobody is named
  */
 public record PlanRequest(
         @NotNull UUID vehicleId,
@@ -43,7 +43,7 @@ public record PlanRequest(
         @NotNull Optional<Quantity> expectedStop,
         @NotNull Optional<Quantity> limit,
         boolean beddedBefore,
-        @Nullable Crew crew) {
+        Crew crew) {
     public PlanRequest {
         crew = crew == null ? Crew.NOBODY : crew;
     }

@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -211,7 +212,7 @@ public class PlanService {
         if (now.safety() != null && now.safety().gate().equals(gate)) {
             return now;
         }
-        Figure missing = now.forecast().forecast().missingM();
+        Figure missing = Objects.requireNonNull(now.forecast()).forecast().missingM();
         if (!missing.isKnown()) {
             throw Problem.invalid("signedBy", "The plan has no lane; choose the one that is driven on.");
         }
@@ -221,12 +222,12 @@ public class PlanService {
         row.sign(
                 json.writeValueAsString(
                         new PlanView.SignedGate(gate, clock.instant().truncatedTo(ChronoUnit.MICROS))),
-                digest(now.plan()));
+                digest(Objects.requireNonNull(now.plan())));
         return view(plans.saveAndFlush(row));
     }
 
     private static String noGo(PlanView plan) {
-        String why = plan.forecast()
+        String why = Objects.requireNonNull(plan.forecast())
                 .forecast()
                 .noGo()
                 .map(Wording.in(UnitSystem.METRIC)::text)
@@ -243,7 +244,7 @@ public class PlanService {
     public void refuseNoGo(UUID testId) {
         PlanView now = plan(testId);
         if (now.forecast() != null) {
-            Figure missing = now.forecast().forecast().missingM();
+            Figure missing = Objects.requireNonNull(now.forecast()).forecast().missingM();
             if (missing.isKnown() && missing.value() > 0) {
                 throw Problem.outOfTurn(noGo(now));
             }
@@ -261,7 +262,8 @@ public class PlanService {
         all.add(procedures.procedure(plan.procedureId()).procedure());
         all.add(garage.vehicle(plan.vehicleId()).spec());
         Map<UUID, ConfigurationView> byId = garage.byId(plan.configurationIds());
-        plan.configurationIds().forEach(id -> all.add(byId.get(id).spec()));
+        plan.configurationIds()
+                .forEach(id -> all.add(Objects.requireNonNull(byId.get(id)).spec()));
         try {
             MessageDigest sha256 = MessageDigest.getInstance("SHA-256");
             return HexFormat.of().formatHex(sha256.digest(json.writeValueAsBytes(all)));

@@ -4,6 +4,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A test as the other features see it.
@@ -17,10 +18,10 @@ public record TestDefinition(
         UUID vehicleId,
         String question,
         String lane,
-        Double grade,
+        @Nullable Double grade,
         Quantity nominalSpeed,
         DistanceBasis basis,
         double marginSize,
         boolean marginOfBaseline,
-        UUID baselineConfigurationId,
+        @Nullable UUID baselineConfigurationId,
         LocalDate drivenOn) {}

@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Positive;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A new test. The id is made by whoever asks, so that a repeated request changes nothing. */
 public record TestRequest(
@@ -17,7 +18,7 @@ public record TestRequest(
         @NotNull UUID vehicleId,
         @NotBlank @Size(max = 500) String question,
         @NotNull @Size(max = 200) String lane,
-        @DecimalMin("-0.3") @DecimalMax("0.3") Double grade,
+        @DecimalMin("-0.3") @DecimalMax("0.3") @Nullable Double grade,
         @NotNull @Valid EnteredQuantity nominalSpeed,
         @NotNull DistanceBasis basis,
         @Positive double marginSize,

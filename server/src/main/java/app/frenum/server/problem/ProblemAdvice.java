@@ -158,7 +158,7 @@ final class ProblemAdvice {
                 "Nothing was stored. The log of the server says more.");
     }
 
-    private static ProblemDetail detail(HttpStatus status, String title, String detail) {
+    private static ProblemDetail detail(HttpStatus status, String title, @Nullable String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setTitle(title);
         return problem;

@@ -3,6 +3,8 @@ package app.frenum.server.recording;
 import app.frenum.server.problem.Problem;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
@@ -48,7 +50,8 @@ public class LiveRecordings {
             if (known != null) {
                 letGo(known);
             }
-            return transaction.execute(status -> read(recordingOf(start)));
+            return Objects.requireNonNull(transaction.execute(status -> read(recordingOf(start))))
+                    .orElse(null);
         });
         if (now == null) {
             return transaction.execute(
@@ -77,14 +80,14 @@ public class LiveRecordings {
         return recording;
     }
 
-    /** The log as it is stored; null when it was ended. */
-    private GrowingLog read(Recording recording) {
+    /** The log as it is stored; none when it was ended. */
+    private Optional<GrowingLog> read(Recording recording) {
         if (!recording.isLive()) {
-            return null;
+            return Optional.empty();
         }
         GrowingLog log = new GrowingLog(recording.id(), 1 + recording.channels().size());
         log.expectAfter(writer.read(log));
-        return log;
+        return Optional.of(log);
     }
 
     /**
@@ -132,8 +135,9 @@ public class LiveRecordings {
                 .forEach(id -> {
                     growing.computeIfAbsent(
                             id,
-                            k -> transaction.execute(
-                                    status -> read(recordings.findById(k).orElseThrow())));
+                            k -> Objects.requireNonNull(transaction.execute(status ->
+                                            read(recordings.findById(k).orElseThrow())))
+                                    .orElse(null));
                     end(id);
                 });
     }

@@ -20,6 +20,7 @@ import java.sql.SQLException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -152,12 +153,12 @@ public class RecordingService {
                 channels(r),
                 rows,
                 starts,
-                (channel, block) -> read.computeIfAbsent(block, b -> {
+                (channel, block) -> Objects.requireNonNull(read.computeIfAbsent(block, b -> {
                             Map<Integer, SampleBlock> byChannel = new HashMap<>();
                             blocks.allChannels(id, b).forEach(row -> byChannel.put(row.channel(), row.block()));
                             return byChannel;
                         })
-                        .get(channel));
+                        .get(channel)));
         return new Opened(log, json.readValue(r.calibration(), Calibration.class), health(r));
     }
 

@@ -23,6 +23,6 @@ public record TraceWindow(double fromS, double toS, double[] t, List<Line> lines
             String name,
             Role role,
             String unit,
-            Double[] low,
-            @Nullable Double[] high) {}
+            @Nullable Double[] low,
+            @Nullable Double @Nullable [] high) {}
 }

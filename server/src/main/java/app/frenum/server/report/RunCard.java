@@ -8,10 +8,10 @@ import app.frenum.core.plan.Stretch;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.procedure.Phase;
-import app.frenum.core.procedure.PhaseWords;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.procedure.RadioWord;
 import app.frenum.core.procedure.SafetyCheck;
+import app.frenum.formats.words.PhaseWords;
 import app.frenum.server.plan.ForecastView;
 import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanView;
@@ -20,6 +20,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -97,11 +98,19 @@ record RunCard(
             List<String> configurations,
             Procedure procedure,
             Optional<LaneSpec> lane,
-            PlanView view) {}
+            PlanView view) {
+        PlanRequest plan() {
+            return Objects.requireNonNull(view.plan());
+        }
+
+        ForecastView forecast() {
+            return Objects.requireNonNull(view.forecast());
+        }
+    }
 
     static RunCard of(Source source, Units units) {
-        PlanRequest plan = source.view().plan();
-        ForecastView forecast = source.view().forecast();
+        PlanRequest plan = source.plan();
+        ForecastView forecast = source.forecast();
         Procedure procedure = source.procedure();
         return new RunCard(
                 source.question(),
@@ -144,14 +153,10 @@ record RunCard(
 
     private static String laneWords(Source source, Units units) {
         String taken = "One run takes %s of lane and run-off."
-                .formatted(units.length(source.view().forecast().laneTotalM()));
+                .formatted(units.length(source.forecast().laneTotalM()));
         return source.lane()
                 .map(l -> "%s, controlled by %s. %s%s"
-                        .formatted(
-                                l.lane(),
-                                l.controlledBy(),
-                                taken,
-                                noGo(source.view().forecast(), units)))
+                        .formatted(l.lane(), l.controlledBy(), taken, noGo(source.forecast(), units)))
                 .orElse("No lane chosen. " + taken);
     }
 

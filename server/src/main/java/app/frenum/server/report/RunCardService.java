@@ -93,7 +93,7 @@ public class RunCardService {
         }
         Map<UUID, ConfigurationView> known = garage.byId(view.plan().configurationIds());
         List<String> names = view.plan().configurationIds().stream()
-                .map(id -> known.get(id).label())
+                .map(id -> Objects.requireNonNull(known.get(id)).label())
                 .toList();
         return RunCard.of(
                 new RunCard.Source(

@@ -1,5 +1,6 @@
 package app.frenum.server.run;
 
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
 import app.frenum.core.garage.VehicleField;
@@ -11,6 +12,7 @@ import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.procedure.run.Step;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.formats.words.Wording;
 import app.frenum.server.device.Card;
 import app.frenum.server.device.DeviceLinks;
 import app.frenum.server.device.DeviceView;
@@ -65,7 +67,8 @@ class RunCards {
         RunScript.Side side = state.script().sides().get(configuration);
         return new Card(
                 state.stage().name(),
-                Instruction.of(state, GateView.of(state, now)).imperative(),
+                Wording.in(UnitSystem.METRIC)
+                        .text(Instruction.of(state, GateView.of(state, now)).imperative()),
                 state.stops().size(),
                 driven.map(p -> p.from().inside()).orElse(null),
                 driven.map(p -> p.to().inside()).orElse(null),
@@ -88,7 +91,7 @@ class RunCards {
                 garage.vehicle(plan.vehicleId()).spec().figures();
         vehicle.forEach((field, q) -> known.put(field.name(), q.inside()));
         UUID id = plan.configurationIds().get(configuration);
-        ConfigurationView parts = garage.byId(List.of(id)).get(id);
+        ConfigurationView parts = garage.configuration(id);
         put(known, parts, Slot.PADS_FRONT, PartField.PAD_WINDOW_LOW);
         put(known, parts, Slot.PADS_FRONT, PartField.PAD_WINDOW_HIGH);
         put(known, parts, Slot.FLUID, PartField.DRY_BOILING_POINT);

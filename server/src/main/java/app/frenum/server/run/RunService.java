@@ -1,5 +1,6 @@
 package app.frenum.server.run;
 
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.heat.Regimes;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
@@ -11,6 +12,7 @@ import app.frenum.core.procedure.run.RunEvent;
 import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.formats.words.Wording;
 import app.frenum.server.Raced;
 import app.frenum.server.SteadyClock;
 import app.frenum.server.garage.ConfigurationView;
@@ -239,7 +241,7 @@ public class RunService {
                         e.seq(),
                         e.atS(),
                         e.clockAheadS(),
-                        names.get(e.operatorId()),
+                        names.getOrDefault(e.operatorId(), ""),
                         json.readValue(e.happening(), Happening.class)))
                 .toList();
     }
@@ -292,7 +294,7 @@ public class RunService {
         try {
             return state.next(event);
         } catch (OutOfTurn e) {
-            throw Problem.outOfTurn(e.getMessage());
+            throw Problem.outOfTurn(Wording.in(UnitSystem.METRIC).text(e.finding()));
         }
     }
 

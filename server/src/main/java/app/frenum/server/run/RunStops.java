@@ -1,6 +1,7 @@
 package app.frenum.server.run;
 
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
@@ -18,6 +19,7 @@ import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.sheet.SheetStop;
+import app.frenum.formats.words.Wording;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.device.DeviceService;
 import app.frenum.server.device.Weather;
@@ -144,7 +146,10 @@ class RunStops {
         if (!repeat || wrongSpeed) {
             return Optional.empty();
         }
-        String byRule = stop.whyRepeat().stream().map(Flag::message).collect(Collectors.joining("; "));
+        String byRule = stop.whyRepeat().stream()
+                .map(Flag::finding)
+                .map(Wording.in(UnitSystem.METRIC)::text)
+                .collect(Collectors.joining("; "));
         String reason = stop.decision().map(JudgedStop.Ruling::reason).orElse("");
         return Optional.of(
                 stop.judged() == Validity.REPEAT && reason.isBlank()

@@ -1,7 +1,6 @@
 package app.frenum.server.run;
 
 import app.frenum.core.procedure.Phase;
-import app.frenum.core.procedure.PhaseWords;
 import app.frenum.core.procedure.run.CrackSeen;
 import app.frenum.core.procedure.run.GateView;
 import app.frenum.core.procedure.run.Instruction;
@@ -11,12 +10,14 @@ import app.frenum.core.procedure.run.RunReview;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.procedure.run.Stage;
 import app.frenum.core.procedure.run.Step;
+import app.frenum.formats.words.PhaseWords;
 import app.frenum.server.device.DeviceView;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A run as it is shown.
@@ -44,13 +45,13 @@ public record RunView(
         int counted,
         int attempts,
         String phaseWords,
-        Double fromMps,
+        @Nullable Double fromMps,
         boolean snub,
         List<Step> steps,
         List<RunSide> sides,
         GateView gate,
         boolean gateOpen,
-        Collection<RunState.DiscReading> discs,
+        Collection<RunState.DiscRead> discs,
         Optional<RunState.Approach> approach,
         List<JudgedStop> stops,
         RunProgress progress,

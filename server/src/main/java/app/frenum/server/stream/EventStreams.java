@@ -43,7 +43,7 @@ public final class EventStreams {
     /** The same, told something at once. */
     public SseEmitter watch(UUID of, Object first) {
         SseEmitter emitter = watch(of);
-        Outbox<SseEventBuilder> outbox = watching.get(of).get(emitter);
+        Outbox<SseEventBuilder> outbox = watching.getOrDefault(of, Map.of()).get(emitter);
         if (outbox != null) {
             outbox.put(told(first));
         }

@@ -5,6 +5,7 @@ import java.util.ArrayDeque;
 import java.util.Queue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -79,7 +80,7 @@ public final class Outbox<T> {
         }
     }
 
-    private synchronized T next() {
+    private synchronized @Nullable T next() {
         T next = gone ? null : waiting.poll();
         sending = next != null;
         return next;

@@ -1,5 +1,7 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.CrackClass;
@@ -40,12 +42,12 @@ public record CrackSeen(WheelPosition wheel, DiscFace face, CrackClass crack, Op
      *
      * @param before the same face at the look that growth is told against; empty at the first
      */
-    Optional<String> endsTesting(Optional<CrackSeen> before) {
+    Optional<Finding> endsTesting(Optional<CrackSeen> before) {
         if (crack.endsTesting()) {
-            return Optional.of("%s: %s".formatted(where(), words()));
+            return Optional.of(Finding.of(RunFinding.CRACK_AT_EDGE, Term.name(where()), words()));
         }
         return crack.canGrow() && before.filter(this::isMoreThan).isPresent()
-                ? Optional.of("%s: the crack has grown since the last look (%s)".formatted(where(), words()))
+                ? Optional.of(Finding.of(RunFinding.CRACK_GREW, Term.name(where()), words()))
                 : Optional.empty();
     }
 
@@ -71,7 +73,7 @@ public record CrackSeen(WheelPosition wheel, DiscFace face, CrackClass crack, Op
     }
 
     /** Which disc may not be driven on: cracked to an edge, or grown, and none seen whole in its place since. */
-    static Optional<String> endTestingStill(List<CrackSeen> looks) {
+    static Optional<Finding> endTestingStill(List<CrackSeen> looks) {
         Map<String, CrackSeen> last = new LinkedHashMap<>();
         looks.forEach(look -> last.put(look.where(), look));
         return last.values().stream()
@@ -86,11 +88,10 @@ public record CrackSeen(WheelPosition wheel, DiscFace face, CrackClass crack, Op
                         face.name().toLowerCase(Locale.ROOT));
     }
 
-    private String words() {
+    private Term words() {
         String label = crack.label();
-        return Character.toLowerCase(label.charAt(0))
-                + label.substring(1)
-                + length.map(q -> String.format(Locale.ROOT, ", %.0f mm", Unit.MILLIMETRES.fromInside(q.inside())))
-                        .orElse("");
+        Term kind = Term.name(Character.toLowerCase(label.charAt(0)) + label.substring(1));
+        return new Term.Said(length.map(q -> Finding.of(RunFinding.CRACK_OF_LENGTH, kind, Term.millimetres(q.inside())))
+                .orElse(Finding.of(RunFinding.CRACK, kind)));
     }
 }

@@ -109,7 +109,7 @@ public record GateView(
         if (gate.coldest().isEmpty() && gate.hottest().isEmpty()) {
             return Standing.NOT_ASKED;
         }
-        List<RunState.DiscReading> front = run.lastRead().entrySet().stream()
+        List<RunState.DiscRead> front = run.lastRead().entrySet().stream()
                 .filter(e -> e.getKey().isFront())
                 .map(Map.Entry::getValue)
                 .toList();

@@ -1,6 +1,9 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.procedure.Phase;
+import app.frenum.core.stop.Flag;
 import java.util.Locale;
 
 /**
@@ -9,82 +12,83 @@ import java.util.Locale;
  * @param imperative for a glance
  * @param because for whoever asks
  */
-public record Instruction(String imperative, String because) {
+public record Instruction(Finding imperative, Finding because) {
+    private static Instruction of(RunFinding imperative, RunFinding because) {
+        return new Instruction(Finding.of(imperative), Finding.of(because));
+    }
+
     /** What a run asks for at a moment. */
     public static Instruction of(RunState run, GateView gate) {
         return switch (run.stage()) {
-            case UNSIGNED -> new Instruction("Sign the safety gate.", "Nobody drives before it is signed.");
+            case UNSIGNED -> Instruction.of(RunFinding.SIGN_THE_GATE, RunFinding.NOBODY_DRIVES_UNSIGNED);
             case TASK -> task(run.current().orElseThrow());
             case WAITING -> waiting(gate);
-            case APPROACH ->
-                new Instruction("Hold the speed, brake at the cone.", "Whoever sees anything says stop, stop, stop.");
-            case AT_REST ->
-                new Instruction(
-                        "Foot off the brake. Read the discs.",
-                        "Roll off before the pads bake on. Hot parts burn: discs, calipers, wheels.");
+            case APPROACH -> Instruction.of(RunFinding.HOLD_AND_BRAKE, RunFinding.WHOEVER_SEES);
+            case AT_REST -> Instruction.of(RunFinding.FOOT_OFF, RunFinding.ROLL_OFF);
             case JUDGED -> judged(run.stops().get(run.stops().size() - 1));
             case STOPPED ->
                 new Instruction(
-                        "Testing is stopped.",
-                        run.halts().get(run.halts().size() - 1).words());
-            case DONE -> new Instruction("Done. Let the brakes cool, rolling.", "Every stop is kept.");
+                        Finding.of(RunFinding.IS_STOPPED),
+                        run.halts().get(run.halts().size() - 1).why());
+            case DONE -> Instruction.of(RunFinding.DONE, RunFinding.ALL_KEPT);
         };
     }
 
     private static Instruction task(Step step) {
         return switch (step.kind()) {
-            case CHANGE_PARTS ->
-                new Instruction("Change the parts.", "Let them cool first. Tick the fitting checks before it rolls.");
-            case BED_IN -> new Instruction("Bed the new pads in.", "As their configuration says; then a cool-down.");
+            case CHANGE_PARTS -> Instruction.of(RunFinding.CHANGE_PARTS, RunFinding.LET_THEM_COOL);
+            case BED_IN -> Instruction.of(RunFinding.BED_IN, RunFinding.AS_CONFIGURED);
             default ->
                 new Instruction(
-                        step.name().substring(0, 1).toUpperCase(Locale.ROOT)
-                                + step.name().substring(1) + ".",
-                        step.phase().map(p -> PhaseHint.of(p)).orElse(""));
+                        Finding.of(
+                                RunFinding.DO_STEP,
+                                Term.name(step.name().substring(0, 1).toUpperCase(Locale.ROOT)
+                                        + step.name().substring(1))),
+                        Finding.of(step.phase().map(Instruction::hint).orElse(RunFinding.NOTHING)));
         };
     }
 
     private static Instruction waiting(GateView gate) {
         if (gate.discs() == GateView.Standing.UNKNOWN) {
-            return new Instruction("Read the front discs.", "Their temperature is not known, or read too long ago.");
+            return Instruction.of(RunFinding.READ_THE_DISCS, RunFinding.DISCS_NOT_KNOWN);
         }
         if (gate.discs() == GateView.Standing.WAIT) {
-            return new Instruction("Keep rolling. Front discs are too hot.", "Never hold the brake on to cool.");
+            return Instruction.of(RunFinding.KEEP_ROLLING, RunFinding.NEVER_HOLD);
         }
         if (gate.discs() == GateView.Standing.MISSED) {
-            return new Instruction("Warm them. Front discs are too cold.", "A few light snubs, then read them again.");
+            return Instruction.of(RunFinding.WARM_THEM, RunFinding.A_FEW_SNUBS);
         }
         if (gate.interval() == GateView.Standing.WAIT) {
-            return new Instruction("Wait for the interval.", "The procedure asks for time between stops.");
+            return Instruction.of(RunFinding.WAIT, RunFinding.TIME_BETWEEN);
         }
         if (gate.interval() == GateView.Standing.MISSED) {
-            return new Instruction(
-                    "Too late. Start it anyway.", "The interval has passed; the stop will be asked for again.");
+            return Instruction.of(RunFinding.TOO_LATE, RunFinding.ASKED_FOR_AGAIN);
         }
         return gate.lane() == GateView.Standing.MET
-                ? new Instruction("Go.", "Everything is met.")
-                : new Instruction("Ask for the lane.", "Lane control calls it clear; the call holds two minutes.");
+                ? Instruction.of(RunFinding.GO, RunFinding.ALL_MET)
+                : Instruction.of(RunFinding.ASK_FOR_LANE, RunFinding.LANE_CONTROL_CALLS);
     }
 
     private static Instruction judged(JudgedStop stop) {
-        String why = stop.flags().isEmpty()
-                ? "Speed, discs, interval and switches are as asked."
-                : String.join("; ", stop.flags().stream().map(f -> f.message()).toList()) + ".";
-        return switch (stop.judged()) {
-            case VALID -> new Instruction("It counts.", why);
-            case NOTE -> new Instruction("It counts, with a note.", why);
-            case REPEAT -> new Instruction("Drive it again.", why);
+        Finding why = stop.flags().isEmpty()
+                ? Finding.of(RunFinding.ALL_AS_ASKED)
+                : Finding.of(
+                        RunFinding.BECAUSE,
+                        Finding.all(stop.flags().stream().map(Flag::finding).toList()));
+        RunFinding what = switch (stop.judged()) {
+            case VALID -> RunFinding.IT_COUNTS;
+            case NOTE -> RunFinding.IT_COUNTS_WITH_NOTE;
+            case REPEAT -> RunFinding.DRIVE_AGAIN;
         };
+        return new Instruction(Finding.of(what), why);
     }
 
     /** What a phase that is not driven against a figure asks for. */
-    private static final class PhaseHint {
-        static String of(Phase p) {
-            return switch (p.kind()) {
-                case COOL_DOWN -> "Rolling, without the brake.";
-                case INSPECTION -> "Hot parts burn. Look for cracks on both faces of every disc.";
-                default -> "Look, and write down what you see.";
-            };
-        }
+    private static RunFinding hint(Phase p) {
+        return switch (p.kind()) {
+            case COOL_DOWN -> RunFinding.ROLL_WITHOUT_BRAKE;
+            case INSPECTION -> RunFinding.LOOK_FOR_CRACKS;
+            default -> RunFinding.LOOK_AND_WRITE;
+        };
     }
 }

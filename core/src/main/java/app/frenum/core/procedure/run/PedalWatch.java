@@ -1,8 +1,10 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -17,7 +19,7 @@ final class PedalWatch {
     private PedalWatch() {}
 
     /** Why the last stop's pedal was too long; empty when it was not, or nothing can be said. */
-    static Optional<String> goneLong(List<JudgedStop> stops) {
+    static Optional<Finding> goneLong(List<JudgedStop> stops) {
         JudgedStop last = stops.get(stops.size() - 1);
         double[] travel = stops.stream()
                 .filter(s -> s.step() == last.step())
@@ -32,11 +34,10 @@ final class PedalWatch {
         Arrays.sort(reference);
         double times = travel[travel.length - 1] / reference[REFERENCE_STOPS / 2];
         return times >= LONG
-                ? Optional.of(String.format(
-                        Locale.ROOT,
-                        "the pedal went %.0f %% further than in the first stops at %.0f bar: vapour in the fluid",
-                        100 * (times - 1),
-                        PRESSURE_BAR))
+                ? Optional.of(Finding.of(
+                        RunFinding.PEDAL_LONGER,
+                        Term.share(times - 1),
+                        new Term.Amount(AmountKind.PRESSURE, PRESSURE_BAR, 1)))
                 : Optional.empty();
     }
 }

@@ -3,6 +3,7 @@ package app.frenum.core.procedure.run;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /** A changed copy of a run in the making. */
 final class RunDraft {
@@ -10,7 +11,7 @@ final class RunDraft {
     private Stage stage;
     private int step;
     private Optional<String> signedBy;
-    private List<RunState.DiscReading> discs;
+    private List<RunState.DiscRead> discs;
     private Optional<RunState.Moving> moving;
     private Optional<RunState.LaneCall> lane;
     private Optional<RunState.Approach> approach;
@@ -51,27 +52,27 @@ final class RunDraft {
         return this;
     }
 
-    RunDraft discs(List<RunState.DiscReading> other) {
+    RunDraft discs(List<RunState.DiscRead> other) {
         discs = other;
         return this;
     }
 
-    RunDraft moving(RunState.Moving other) {
+    RunDraft moving(RunState.@Nullable Moving other) {
         moving = Optional.ofNullable(other);
         return this;
     }
 
-    RunDraft lane(RunState.LaneCall other) {
+    RunDraft lane(RunState.@Nullable LaneCall other) {
         lane = Optional.ofNullable(other);
         return this;
     }
 
-    RunDraft approach(RunState.Approach other) {
+    RunDraft approach(RunState.@Nullable Approach other) {
         approach = Optional.ofNullable(other);
         return this;
     }
 
-    RunDraft lastStart(Double atS) {
+    RunDraft lastStart(@Nullable Double atS) {
         lastStartS = atS == null ? OptionalDouble.empty() : OptionalDouble.of(atS);
         return this;
     }

@@ -2,12 +2,13 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.EarlyLook;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.Summary;
 import app.frenum.core.statistics.Trend;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What the stops of a run say so far.
@@ -15,7 +16,7 @@ import java.util.Locale;
  * @param sides one per configuration, the baseline first
  * @param warnings drifts and what cannot be settled, as soon as they show
  */
-public record RunProgress(List<SideProgress> sides, List<String> warnings) {
+public record RunProgress(List<SideProgress> sides, List<Finding> warnings) {
     private static final double SURE = 0.05;
 
     /**
@@ -30,7 +31,7 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
     public static RunProgress of(RunState run) {
         RunScript script = run.script();
         List<SideProgress> sides = new ArrayList<>();
-        List<String> warnings = new ArrayList<>();
+        List<Finding> warnings = new ArrayList<>();
         double[] baseline = run.values(0);
         for (int c = 0; c < script.sides().size(); c++) {
             double[] own = run.values(c);
@@ -45,7 +46,7 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
             sides.add(new SideProgress(name, own, s.mean(), s.sd(), s.halfWidth95(), early));
             drift(name, own, script, warnings);
             if (early.answer() == EarlyLook.Answer.WILL_NOT_SETTLE) {
-                warnings.add(name + ": " + early.words());
+                warnings.add(Finding.of(RunFinding.OF_SIDE, Term.name(name), new Term.Said(early.finding())));
             }
         }
         proofs(run, warnings);
@@ -53,7 +54,7 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
     }
 
     /** What the stops that must prove the vehicle back say, once there are as many as asked for. */
-    private static void proofs(RunState run, List<String> warnings) {
+    private static void proofs(RunState run, List<Finding> warnings) {
         for (int i = 0; i < run.script().steps().size(); i++) {
             Step step = run.script().steps().get(i);
             int own = i;
@@ -64,25 +65,26 @@ public record RunProgress(List<SideProgress> sides, List<String> warnings) {
                 BackToBaseline proof = run.proof(i);
                 String name = run.script().sides().get(step.configuration()).name();
                 if (!proof.proved()) {
-                    warnings.add("%s, %s: %s".formatted(name, step.name(), proof.words()));
+                    warnings.add(Finding.of(
+                            RunFinding.OF_STEP,
+                            Term.name(name),
+                            Term.name(step.name()),
+                            new Term.Said(proof.finding())));
                 }
             }
         }
     }
 
-    private static void drift(String name, double[] values, RunScript script, List<String> warnings) {
+    private static void drift(String name, double[] values, RunScript script, List<Finding> warnings) {
         Trend trend = Trend.of(values);
         // Every side is looked at after every stop; all those looks together may cry wolf once in twenty.
         double looks = script.sides().size() * Math.max(1.0, script.stopsEach() - 3.0);
         if (trend.p().isKnown() && trend.p().value() < SURE / looks) {
             double perStop = trend.perStop().value();
-            warnings.add(String.format(
-                    Locale.ROOT,
-                    perStop < 0
-                            ? "%s: the distance falls by %.1f m from stop to stop; the driver learns, or something warms up"
-                            : "%s: the distance grows by %.1f m from stop to stop; pads or fluid fade, or the driver tires",
-                    name,
-                    Math.abs(perStop)));
+            warnings.add(Finding.of(
+                    perStop < 0 ? RunFinding.FALLS : RunFinding.GROWS,
+                    Term.name(name),
+                    Term.distance(Math.abs(perStop), 0.1)));
         }
     }
 }

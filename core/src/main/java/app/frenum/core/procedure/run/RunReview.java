@@ -1,15 +1,15 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * What a crew can learn from a run: which calls of the rules they overruled, and which they missed.
@@ -36,9 +36,9 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
      *
      * @param atS on the run's clock, s
      * @param where such as "front stops, stop 3"
-     * @param words what was due, and what was done
+     * @param finding what was due, and what was done
      */
-    public record Remark(Kind kind, double atS, String where, String words) {}
+    public record Remark(Kind kind, double atS, String where, Finding finding) {}
 
     /** Reviews a run as far as it went. */
     public static RunReview of(RunState run) {
@@ -58,10 +58,14 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
         return new RunReview(along, List.copyOf(remarks));
     }
 
-    private static Remark remark(Kind kind, RunState run, JudgedStop stop, String words) {
+    private static Remark remark(Kind kind, RunState run, JudgedStop stop, Finding finding) {
         String where =
                 "%s, attempt %d".formatted(run.script().steps().get(stop.step()).name(), stop.attempt());
-        return new Remark(kind, stop.restAtS(), where, words);
+        return new Remark(kind, stop.restAtS(), where, finding);
+    }
+
+    private static Finding said(RunFinding what, Flag flag) {
+        return Finding.of(what, new Term.Said(flag.finding()));
     }
 
     private static boolean isOverruled(JudgedStop stop) {
@@ -75,44 +79,37 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
             return Optional.empty();
         }
         JudgedStop.Ruling ruling = stop.decision().orElseThrow();
-        String rule = stop.judged() == Validity.REPEAT
-                ? "The rules said drive it again (%s); %s let it count: %s"
-                        .formatted(messages(stop), ruling.by(), ruling.reason())
-                : "The rules let it count; %s had it driven again: %s".formatted(ruling.by(), ruling.reason());
+        Term by = Term.name(ruling.by());
+        Term reason = Term.name(ruling.reason());
+        Finding rule = stop.judged() == Validity.REPEAT
+                ? Finding.of(RunFinding.LET_COUNT_AGAINST_RULES, whyRepeat(stop), by, reason)
+                : Finding.of(RunFinding.REPEATED_AGAINST_RULES, by, reason);
         return Optional.of(remark(Kind.OVERRULED, run, stop, rule));
     }
 
-    private static String messages(JudgedStop stop) {
-        return stop.whyRepeat().stream().map(Flag::message).collect(Collectors.joining("; "));
+    private static Term whyRepeat(JudgedStop stop) {
+        return Finding.all(stop.whyRepeat().stream().map(Flag::finding).toList());
     }
 
     private static Optional<Remark> gateMissed(RunState run, JudgedStop stop) {
         return stop.flags().stream()
                 .filter(f -> GATES.contains(f.code()))
                 .findFirst()
-                .map(f -> remark(Kind.MISSED, run, stop, "It was started outside its gate: " + f.message()));
+                .map(f -> remark(Kind.MISSED, run, stop, said(RunFinding.OUTSIDE_GATE, f)));
     }
 
     private static Optional<Remark> switchForgotten(RunState run, JudgedStop stop) {
         return stop.flags().stream()
                 .filter(f -> f.code() == FlagCode.WRONG_STATE)
                 .findFirst()
-                .map(f -> remark(
-                        Kind.MISSED,
-                        run,
-                        stop,
-                        "A switch stood wrong, which the check before the run was for: " + f.message()));
+                .map(f -> remark(Kind.MISSED, run, stop, said(RunFinding.SWITCH_FORGOTTEN, f)));
     }
 
     private static Optional<Remark> notStarted(RunState run, JudgedStop stop) {
         return stop.flags().stream()
                 .filter(f -> f.code() == FlagCode.NOT_STARTED)
                 .findFirst()
-                .map(f -> remark(
-                        Kind.MISSED,
-                        run,
-                        stop,
-                        "It was driven without being started at the card: gates and lane were not gone through"));
+                .map(f -> remark(Kind.MISSED, run, stop, Finding.of(RunFinding.NOT_STARTED_AT_CARD)));
     }
 
     private static Optional<Remark> readLate(RunState run, JudgedStop stop) {
@@ -123,11 +120,7 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
                         Kind.MISSED,
                         run,
                         stop,
-                        String.format(
-                                Locale.ROOT,
-                                "The discs were read %.0f s after rest; by %.0f s is due, the rest is reckoned back",
-                                late,
-                                READ_LATE_S)));
+                        Finding.of(RunFinding.READ_LATE, Term.seconds(late), Term.seconds(READ_LATE_S))));
     }
 
     /** The pedal was felt to go long, and they drove on. */
@@ -138,11 +131,7 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
                 .anyMatch(h ->
                         h.rule().filter(r -> r == AbortRule.PEDAL_TO_FLOOR).isPresent() && h.atS() >= stop.restAtS());
         return soft && droveOn && !halted
-                ? Optional.of(remark(
-                        Kind.MISSED,
-                        run,
-                        stop,
-                        "The pedal was long and soft and testing went on; STOP TESTING was due"))
+                ? Optional.of(remark(Kind.MISSED, run, stop, Finding.of(RunFinding.PEDAL_IGNORED)))
                 : Optional.empty();
     }
 }

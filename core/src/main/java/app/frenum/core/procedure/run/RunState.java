@@ -2,6 +2,9 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.finding.AsWritten;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.heat.Motion;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.AbortRule;
@@ -44,7 +47,7 @@ public record RunState(
         Stage stage,
         int step,
         Optional<String> signedBy,
-        List<DiscReading> discs,
+        List<DiscRead> discs,
         Optional<Moving> moving,
         Optional<LaneCall> lane,
         Optional<Approach> approach,
@@ -71,7 +74,7 @@ public record RunState(
     }
 
     /** One disc, read once. */
-    public record DiscReading(WheelPosition wheel, double celsius, double atS) {}
+    public record DiscRead(WheelPosition wheel, double celsius, double atS) {}
 
     /** What the car does, since when. */
     public record Moving(Motion motion, double sinceS) {}
@@ -98,7 +101,7 @@ public record RunState(
      */
     public record Halt(
             Optional<AbortRule> rule,
-            String words,
+            Finding why,
             String by,
             double atS,
             Stage before,
@@ -155,16 +158,16 @@ public record RunState(
         return (int) stops.stream().filter(s -> s.step() == step).count();
     }
 
-    private void require(boolean fits, String why) {
+    private void require(boolean fits, RunRefusal why) {
         if (!fits) {
-            throw new OutOfTurn(stage == Stage.STOPPED ? "Testing is stopped. Release it first." : why);
+            throw OutOfTurn.because(stage == Stage.STOPPED ? RunRefusal.RELEASE_IT_FIRST : why);
         }
     }
 
     RunState signed(SafetyGate gate, RunEvent event) {
-        require(stage == Stage.UNSIGNED, "The safety gate is signed already.");
+        require(stage == Stage.UNSIGNED, RunRefusal.SIGNED_ALREADY);
         if (!gate.problems().isEmpty()) {
-            throw new OutOfTurn("The safety gate is not complete: every check is seen to, and somebody signs.");
+            throw OutOfTurn.because(RunRefusal.GATE_NOT_COMPLETE);
         }
         return new RunDraft(this).signedBy(event.by()).stage(stageOf(step)).build();
     }
@@ -172,24 +175,22 @@ public record RunState(
     RunState discsRead(Map<WheelPosition, Double> celsius, RunEvent event) {
         require(
                 stage == Stage.WAITING || stage == Stage.TASK || stage == Stage.JUDGED || stage == Stage.AT_REST,
-                "Discs are read while the vehicle stands or cools.");
+                RunRefusal.READ_WHILE_IT_STANDS);
         RunState read = new RunDraft(this).discs(with(celsius, event.atS())).build();
         double hottest = celsius.values().stream().mapToDouble(c -> c).max().orElse(0);
         return read.haltIf(AbortWatch.tooHot(script, hottest), event);
     }
 
-    private List<DiscReading> with(Map<WheelPosition, Double> celsius, double atS) {
-        List<DiscReading> all = new ArrayList<>(discs);
-        celsius.forEach((wheel, c) -> all.add(new DiscReading(wheel, c, atS)));
+    private List<DiscRead> with(Map<WheelPosition, Double> celsius, double atS) {
+        List<DiscRead> all = new ArrayList<>(discs);
+        celsius.forEach((wheel, c) -> all.add(new DiscRead(wheel, c, atS)));
         return all;
     }
 
     RunState cracksSeen(List<CrackSeen> seen, RunEvent event) {
-        require(
-                stage != Stage.APPROACH && stage != Stage.UNSIGNED,
-                "Discs are looked at while the vehicle stands and nobody is about to drive.");
+        require(stage != Stage.APPROACH && stage != Stage.UNSIGNED, RunRefusal.LOOK_WHILE_IT_STANDS);
         if (seen.isEmpty()) {
-            throw new OutOfTurn("Say which disc was looked at, and what was seen.");
+            throw OutOfTurn.because(RunRefusal.SAY_WHICH_DISC);
         }
         RunState now = this;
         for (CrackSeen one : seen) {
@@ -200,15 +201,14 @@ public record RunState(
 
     private RunState crackSeen(CrackSeen seen, RunEvent event) {
         seen.problems().stream().findFirst().ifPresent(p -> {
-            throw new OutOfTurn(p.message());
+            throw new OutOfTurn(AsWritten.of(p.message()));
         });
         Optional<AbortWatch.Due> due = AbortWatch.cracked(script, seen, CrackSeen.firstLook(seen, cracks));
         List<CrackSeen> all = new ArrayList<>(cracks);
         all.add(seen);
         RunState noted = new RunDraft(this).cracks(all).build();
         return stage == Stage.STOPPED
-                ? due.map(d -> noted.explained(Optional.of(d.rule()), d.words()))
-                        .orElse(noted)
+                ? due.map(d -> noted.explained(Optional.of(d.rule()), d.why())).orElse(noted)
                 : noted.haltIf(due, event);
     }
 
@@ -231,10 +231,8 @@ public record RunState(
             // Whoever drives on goes along with the rules.
             return decided(stops.get(stops.size() - 1).judged(), "", event).started(event);
         }
-        require(stage == Stage.WAITING, "There is nothing to start now.");
-        require(
-                isLaneClear(event.atS()),
-                "The lane is not called clear, or the call is older than two minutes. Ask lane control.");
+        require(stage == Stage.WAITING, RunRefusal.NOTHING_TO_START);
+        require(isLaneClear(event.atS()), RunRefusal.LANE_NOT_CLEAR);
         Map<WheelPosition, Double> last = new EnumMap<>(WheelPosition.class);
         discs.forEach(d -> last.put(d.wheel(), d.celsius()));
         return new RunDraft(this)
@@ -248,12 +246,12 @@ public record RunState(
     }
 
     RunState wavedOff() {
-        require(stage == Stage.APPROACH, "There is no approach to give up.");
+        require(stage == Stage.APPROACH, RunRefusal.NO_APPROACH);
         return new RunDraft(this).approach(null).stage(Stage.WAITING).build();
     }
 
     RunState atRest(RunEvent event) {
-        require(stage == Stage.APPROACH, "No stop is on its way.");
+        require(stage == Stage.APPROACH, RunRefusal.NO_STOP_ON_ITS_WAY);
         Approach own = approach.orElseThrow();
         RunState resting = new RunDraft(this)
                 .approach(new Approach(own.atS(), own.startC(), OptionalDouble.of(event.atS())))
@@ -288,12 +286,10 @@ public record RunState(
 
     RunState entered(HandReadings readings, RunEvent event) {
         boolean beside = stage == Stage.JUDGED && last().logged().isPresent();
-        require(
-                stage == Stage.AT_REST || stage == Stage.APPROACH || beside,
-                "Readings belong to a stop that was just driven; none was.");
+        require(stage == Stage.AT_REST || stage == Stage.APPROACH || beside, RunRefusal.NO_STOP_WAS_DRIVEN);
         List<FieldProblem> problems = readings.problems();
         if (!problems.isEmpty()) {
-            throw new OutOfTurn(problems.get(0).message());
+            throw new OutOfTurn(AsWritten.of(problems.get(0).message()));
         }
         if (beside) {
             // What people read and felt goes beside what the logger saw, and the stop is judged by both.
@@ -331,7 +327,7 @@ public record RunState(
     }
 
     RunState logged(LoggedStop stop, RunEvent event) {
-        require(asksFor(stop), "The run does not ask for a stop like this now.");
+        require(asksFor(stop), RunRefusal.NOT_ASKED_FOR);
         if (stage == Stage.JUDGED) {
             return decided(last().judged(), "", event).logged(stop, event);
         }
@@ -342,7 +338,7 @@ public record RunState(
                 stop.restAtS(),
                 approach.map(Approach::startC).orElse(last),
                 approach.isPresent());
-        List<DiscReading> since =
+        List<DiscRead> since =
                 discs.stream().filter(d -> d.atS() >= stop.restAtS()).toList();
         RunState atRest = new RunDraft(this)
                 .approach(null)
@@ -388,27 +384,26 @@ public record RunState(
     }
 
     private RunState haltIf(Optional<AbortWatch.Due> due, RunEvent event) {
-        return due.map(d -> halted(Optional.of(d.rule()), d.words(), event)).orElse(this);
+        return due.map(d -> halted(Optional.of(d.rule()), d.why(), event)).orElse(this);
     }
 
     /** The readings after a stop are the first of the next cool-down. */
-    private List<DiscReading> coolingFrom(HandReadings r, double restAtS) {
-        List<DiscReading> all =
+    private List<DiscRead> coolingFrom(HandReadings r, double restAtS) {
+        List<DiscRead> all =
                 new ArrayList<>(discs.stream().filter(d -> d.atS() >= restAtS).toList());
-        r.peaks().forEach((wheel, q) -> all.add(new DiscReading(wheel, q.inside(), restAtS + r.lateS())));
+        r.peaks().forEach((wheel, q) -> all.add(new DiscRead(wheel, q.inside(), restAtS + r.lateS())));
         return all;
     }
 
     RunState decided(Validity validity, String reason, RunEvent event) {
-        require(stage == Stage.JUDGED, "There is no stop to decide on.");
+        require(stage == Stage.JUDGED, RunRefusal.NOTHING_TO_DECIDE);
         JudgedStop last = stops.get(stops.size() - 1);
         boolean overruled = (validity == Validity.REPEAT) != (last.judged() == Validity.REPEAT);
         if (overruled && reason.isBlank()) {
-            throw new OutOfTurn("To overrule the rules give a reason; it is kept with the stop.");
+            throw OutOfTurn.because(RunRefusal.GIVE_A_REASON);
         }
         if (validity != Validity.REPEAT && last.flags().stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)) {
-            throw new OutOfTurn(
-                    "A stop at the wrong speed cannot count: its distance cannot be corrected. Drive it again.");
+            throw OutOfTurn.because(RunRefusal.WRONG_SPEED_CANNOT_COUNT);
         }
         List<JudgedStop> all = new ArrayList<>(stops);
         all.set(all.size() - 1, last.decided(new JudgedStop.Ruling(validity, reason.strip(), event.by(), event.atS())));
@@ -442,7 +437,7 @@ public record RunState(
     }
 
     RunState taskDone(String note, RunEvent event) {
-        require(stage == Stage.TASK, "There is nothing to be done beside driving now.");
+        require(stage == Stage.TASK, RunRefusal.NOTHING_BESIDE_DRIVING);
         List<Task> all = new ArrayList<>(tasks);
         all.add(new Task(step, note.strip(), event.by(), event.atS()));
         RunState done = new RunDraft(this).tasks(all).build();
@@ -452,53 +447,45 @@ public record RunState(
     }
 
     RunState stopped(Optional<AbortRule> rule, String words, RunEvent event) {
-        require(stage != Stage.DONE, "The run is over.");
-        return stage == Stage.STOPPED ? explained(rule, words) : halted(rule, words, event);
+        require(stage != Stage.DONE, RunRefusal.RUN_IS_OVER);
+        Finding why = AsWritten.of(words.strip());
+        return stage == Stage.STOPPED ? explained(rule, why) : halted(rule, why, event);
     }
 
     /** Whoever pressed the button may say afterwards which rule it was. */
-    private RunState explained(Optional<AbortRule> rule, String words) {
+    private RunState explained(Optional<AbortRule> rule, Finding why) {
         Halt open = halts.get(halts.size() - 1);
         if (rule.isEmpty() || open.rule().isPresent()) {
             return this;
         }
         List<Halt> all = new ArrayList<>(halts);
-        all.set(all.size() - 1, new Halt(rule, words.strip(), open.by(), open.atS(), open.before(), "", ""));
+        all.set(all.size() - 1, new Halt(rule, why, open.by(), open.atS(), open.before(), "", ""));
         return new RunDraft(this).halts(all).build();
     }
 
-    private RunState halted(Optional<AbortRule> rule, String words, RunEvent event) {
+    private RunState halted(Optional<AbortRule> rule, Finding why, RunEvent event) {
         List<Halt> all = new ArrayList<>(halts);
-        all.add(new Halt(rule, words.strip(), event.by(), event.atS(), stage, "", ""));
+        all.add(new Halt(rule, why, event.by(), event.atS(), stage, "", ""));
         return new RunDraft(this).halts(all).lane(null).stage(Stage.STOPPED).build();
     }
 
     RunState released(String inspected, RunEvent event) {
         if (stage != Stage.STOPPED) {
-            throw new OutOfTurn("Testing is not stopped.");
+            throw OutOfTurn.because(RunRefusal.NOT_STOPPED);
         }
         if (inspected.isBlank()) {
-            throw new OutOfTurn("Say what was inspected before testing goes on.");
+            throw OutOfTurn.because(RunRefusal.SAY_WHAT_WAS_INSPECTED);
         }
         CrackSeen.endTestingStill(cracks)
                 .filter(c -> script.abortRules().contains(AbortRule.CRACK))
                 .ifPresent(cracked -> {
-                    throw new OutOfTurn(
-                            "The %s. Fit another, look at it, and enter what you see before testing goes on."
-                                    .formatted(cracked));
+                    throw OutOfTurn.because(RunRefusal.CRACKED_STILL, new Term.Said(cracked));
                 });
         Halt open = halts.get(halts.size() - 1);
         List<Halt> all = new ArrayList<>(halts);
         all.set(
                 all.size() - 1,
-                new Halt(
-                        open.rule(),
-                        open.words(),
-                        open.by(),
-                        open.atS(),
-                        open.before(),
-                        inspected.strip(),
-                        event.by()));
+                new Halt(open.rule(), open.why(), open.by(), open.atS(), open.before(), inspected.strip(), event.by()));
         RunDraft draft = new RunDraft(this).halts(all);
         // What was on its way when testing stopped is not picked up again.
         return open.before() == Stage.APPROACH
@@ -507,8 +494,8 @@ public record RunState(
     }
 
     /** The value that one step is the last seen of, by wheel. */
-    public Map<WheelPosition, DiscReading> lastRead() {
-        Map<WheelPosition, DiscReading> last = new EnumMap<>(WheelPosition.class);
+    public Map<WheelPosition, DiscRead> lastRead() {
+        Map<WheelPosition, DiscRead> last = new EnumMap<>(WheelPosition.class);
         discs.forEach(d -> last.put(d.wheel(), d));
         return last;
     }

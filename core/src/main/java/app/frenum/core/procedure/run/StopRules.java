@@ -2,6 +2,7 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.HandMeasurement;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.finding.Term;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.Gate;
@@ -13,13 +14,13 @@ import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.FlagFinding;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -29,7 +30,6 @@ import java.util.OptionalDouble;
  * against what its phase asks for. Handbook, "Validity of a stop".
  */
 final class StopRules {
-    private static final double KMH = 3.6;
 
     private final Phase phase;
     private final RunScript.Side side;
@@ -80,15 +80,11 @@ final class StopRules {
         seen.intervalS().ifPresent(rules::interval);
         rules.switches(seen.switches());
         if (!seen.started()) {
-            rules.add(
-                    FlagCode.NOT_STARTED,
-                    "nobody started it at the card, so that the lane was not called clear for it");
+            rules.add(FlagFinding.NOBODY_STARTED_IT);
         }
         boolean told = rules.flags.stream().anyMatch(f -> f.code() == FlagCode.WHEEL_LOCK);
         if (seen.readings().lockSeen() && !told) {
-            rules.add(
-                    FlagCode.WHEEL_LOCK,
-                    phase.lockForbidden() ? "a wheel locked, which this phase forbids" : "a wheel was seen to lock");
+            rules.add(phase.lockForbidden() ? FlagFinding.LOCK_FORBIDDEN : FlagFinding.LOCK_SEEN);
         }
         return List.copyOf(rules.flags);
     }
@@ -122,11 +118,7 @@ final class StopRules {
         double entry = stop.entrySpeed().value();
         boolean window = stop.basis() == DistanceBasis.SPEED_WINDOW;
         if (!window && !Corrections.isEntrySpeedIn(entry, asked, AnalysisOptions.DEFAULT_ENTRY_TOLERANCE)) {
-            add(
-                    FlagCode.ENTRY_SPEED_OUT,
-                    "entry speed %.1f km/h, asked for %.0f km/h ± 3 %%",
-                    entry * KMH,
-                    asked * KMH);
+            entryOff(entry);
         }
         stop.flags().stream()
                 .filter(f -> f.code() != FlagCode.ENTRY_SPEED_OUT && f.code() != FlagCode.NO_NOMINAL)
@@ -139,19 +131,13 @@ final class StopRules {
             return;
         }
         if (readings.entrySpeed().isEmpty()) {
-            add(FlagCode.NO_ENTRY_SPEED, "entry speed was not read; the distance is not corrected for it");
+            add(FlagFinding.ENTRY_NOT_READ);
         } else if (phase.kind() == Phase.Kind.STOP
                 && measurement(readings, asked).isEntrySpeedOut()) {
-            add(
-                    FlagCode.ENTRY_SPEED_OUT,
-                    "entry speed %.1f km/h, asked for %.0f km/h ± 3 %%",
-                    readings.entrySpeed().get().inside() * KMH,
-                    asked * KMH);
+            entryOff(readings.entrySpeed().get().inside());
         }
         if (phase.kind() == Phase.Kind.STOP && measurement(readings, asked).isImplausible()) {
-            add(
-                    FlagCode.IMPLAUSIBLE_STOP,
-                    "slowed more than its tyres can: braked before the mark, another speed than written, or another unit");
+            add(FlagFinding.SLOWED_MORE_THAN_TYRES_CAN);
         }
     }
 
@@ -166,48 +152,41 @@ final class StopRules {
                 .sorted()
                 .toArray();
         if (front.length == 0) {
-            add(FlagCode.NO_START_TEMPERATURE, "no front disc was read before it");
+            add(FlagFinding.NO_FRONT_DISC_READ);
         } else if (!Arrays.stream(front).allMatch(gate::isWarmEnough)) {
-            outsideGate("colder", front[0], gate.coldest().orElseThrow().inside());
+            outsideGate(
+                    FlagFinding.COLDER_THAN_GATE,
+                    front[0],
+                    gate.coldest().orElseThrow().inside());
         } else if (!Arrays.stream(front).allMatch(gate::isCoolEnough)) {
             outsideGate(
-                    "hotter",
+                    FlagFinding.HOTTER_THAN_GATE,
                     front[front.length - 1],
                     gate.hottest().orElseThrow().inside());
         }
     }
 
     /** With a decimal where the two would otherwise read alike. */
-    private void outsideGate(String how, double celsius, double gateC) {
-        String format = Math.round(celsius) == Math.round(gateC)
-                ? "front disc at %.1f °C, %s than the gate's %.1f °C"
-                : "front disc at %.0f °C, %s than the gate's %.0f °C";
-        add(FlagCode.START_TEMPERATURE_OUT, format, celsius, how, gateC);
+    private void outsideGate(FlagFinding how, double celsius, double gateC) {
+        double step = Math.round(celsius) == Math.round(gateC) ? 0.1 : 1;
+        add(how, Term.temperature(celsius, step), Term.temperature(gateC, step));
     }
 
     private void interval(double seconds) {
         Gate gate = phase.gate();
         gate.soonest()
                 .filter(s -> seconds < s.inside())
-                .ifPresent(s -> add(
-                        FlagCode.INTERVAL_OUT,
-                        "%.0f s after the one before, at least %.0f s asked for",
-                        seconds,
-                        s.inside()));
+                .ifPresent(s -> add(FlagFinding.TOO_SOON, Term.seconds(seconds), Term.seconds(s.inside())));
         gate.latest()
                 .filter(l -> seconds > l.inside())
-                .ifPresent(l -> add(
-                        FlagCode.INTERVAL_OUT,
-                        "%.0f s after the one before, at most %.0f s asked for",
-                        seconds,
-                        l.inside()));
+                .ifPresent(l -> add(FlagFinding.TOO_LATE, Term.seconds(seconds), Term.seconds(l.inside())));
     }
 
     private void switches(Map<BrakeSwitch, Boolean> found) {
         found.forEach((s, on) -> {
             Boolean asked = side.switches().get(s);
             if (asked != null && !asked.equals(on)) {
-                add(FlagCode.WRONG_STATE, "%s was %s, asked for %s", s.label(), onOff(on), onOff(asked));
+                add(FlagFinding.SWITCH_WRONG, Term.name(s.label()), Term.name(onOff(on)), Term.name(onOff(asked)));
             }
         });
     }
@@ -216,8 +195,15 @@ final class StopRules {
         return on ? "on" : "off";
     }
 
-    @SuppressWarnings("AnnotateFormatMethod")
-    private void add(FlagCode code, String words, Object... values) {
-        flags.add(new Flag(code, String.format(Locale.ROOT, words, values)));
+    private void entryOff(double entryMps) {
+        add(
+                FlagFinding.ENTRY_OFF_PHASE,
+                Term.speedToTenth(entryMps),
+                Term.share(AnalysisOptions.DEFAULT_ENTRY_TOLERANCE),
+                Term.speed(phase.from().inside()));
+    }
+
+    private void add(FlagFinding what, Term... terms) {
+        flags.add(Flag.of(what, terms));
     }
 }

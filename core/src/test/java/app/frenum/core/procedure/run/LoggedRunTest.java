@@ -7,6 +7,7 @@ import static app.frenum.core.procedure.Phases.procedure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.MemoryLog;
@@ -145,9 +146,9 @@ class LoggedRunTest {
         assertThat(review.remarks())
                 .extracting(RunReview.Remark::kind)
                 .containsExactly(RunReview.Kind.OVERRULED, RunReview.Kind.MISSED);
-        assertThat(review.remarks().get(0).words())
-                .contains("cooling spray was off")
-                .contains("we looked");
+        assertThat(review.remarks().get(0).finding().code()).isEqualTo(RunFinding.LET_COUNT_AGAINST_RULES);
+        assertThat(review.remarks().get(0).finding().terms().get("reason"))
+                .isEqualTo(Term.name("we looked: it was on"));
         assertThat(review.byTheRules()).isEqualTo(state.stops().size() - 1);
     }
 
@@ -209,7 +210,7 @@ class LoggedRunTest {
         logged(Approach.stop(ASKED_MPS, 0));
         assertThat(state.stage()).isEqualTo(Stage.STOPPED);
         assertThat(state.halts().get(0).rule()).contains(AbortRule.PEDAL_TO_FLOOR);
-        assertThat(state.halts().get(0).words()).contains("vapour in the fluid");
+        assertThat(state.halts().get(0).why().code()).isEqualTo(RunFinding.PEDAL_LONGER);
     }
 
     @Test

@@ -9,6 +9,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.heat.Motion;
 import app.frenum.core.log.DiscFace;
@@ -26,6 +28,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.FlagFinding;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -179,8 +182,9 @@ class RunStateTest {
     @Test
     void aDiscJustOverTheGateIsToldWithTheDigitThatSaysSo() {
         Driven run = new Driven(STOPS, 4).signed().driven(106.2, stop(90, 48));
-        assertThat(run.last().flags().get(0).message())
-                .isEqualTo("front disc at 110.2 °C, hotter than the gate's 110.0 °C");
+        assertThat(run.last().flags().get(0).finding())
+                .isEqualTo(Finding.of(
+                        FlagFinding.HOTTER_THAN_GATE, Term.temperature(110.2, 0.1), Term.temperature(110, 0.1)));
     }
 
     @Test
@@ -203,14 +207,14 @@ class RunStateTest {
     void overrulingTheRulesTakesAReasonAndAWrongSpeedCannotBeOverruled() {
         Driven run = new Driven(STOPS, 4).signed().driven(140, stop(90, 48));
         assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, " ")))
-                .hasMessageContaining("give a reason");
+                .hasMessageContaining("GIVE_A_REASON");
         run.says(1, new Happening.Decided(Validity.NOTE, "the gun was held at the pad"));
         assertThat(run.last().counts()).isTrue();
         assertThat(run.last().decision().orElseThrow().reason()).contains("the gun");
         run.driven(90, stop(99, 60));
         assertThat(run.last().correctedM().reason()).contains("too far off");
         assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.VALID, "looked fine")))
-                .hasMessageContaining("wrong speed cannot count");
+                .hasMessageContaining("WRONG_SPEED_CANNOT_COUNT");
     }
 
     @Test
@@ -228,16 +232,16 @@ class RunStateTest {
         Driven run = new Driven(STOPS, 4);
         assertThatThrownBy(() -> run.says(1, new Happening.Started())).isInstanceOf(OutOfTurn.class);
         SafetyGate partial = new SafetyGate(EnumSet.of(SafetyCheck.HELMETS), "Marshal");
-        assertThatThrownBy(() -> run.says(1, new Happening.Signed(partial))).hasMessageContaining("not complete");
+        assertThatThrownBy(() -> run.says(1, new Happening.Signed(partial))).hasMessageContaining("GATE_NOT_COMPLETE");
         run.signed();
-        assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("not called clear");
+        assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("LANE_NOT_CLEAR");
         run.says(1, new Happening.LaneCalled(true));
-        assertThatThrownBy(() -> run.says(121, new Happening.Started())).hasMessageContaining("two minutes");
+        assertThatThrownBy(() -> run.says(121, new Happening.Started())).hasMessageContaining("LANE_NOT_CLEAR");
         run.says(1, new Happening.LaneCalled(true)).says(1, new Happening.Started());
         run.says(1, new Happening.LaneCalled(false));
         assertThat(run.state.stage()).isEqualTo(Stage.WAITING);
         run.driven(90, stop(90, 48)).says(1, new Happening.Decided(Validity.VALID, ""));
-        assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("not called clear");
+        assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("LANE_NOT_CLEAR");
     }
 
     @Test
@@ -248,8 +252,9 @@ class RunStateTest {
         assertThat(run.state.stage()).isEqualTo(Stage.STOPPED);
         assertThat(run.state.halts().get(0).rule()).contains(AbortRule.PEDAL_TO_FLOOR);
         assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, "go on")))
-                .hasMessageContaining("Testing is stopped");
-        assertThatThrownBy(() -> run.says(1, new Happening.Released(" "))).hasMessageContaining("what was inspected");
+                .hasMessageContaining("RELEASE_IT_FIRST");
+        assertThatThrownBy(() -> run.says(1, new Happening.Released(" ")))
+                .hasMessageContaining("SAY_WHAT_WAS_INSPECTED");
         run.says(600, new Happening.Released("bled, fluid fresh, pedal firm"));
         assertThat(run.state.stage()).isEqualTo(Stage.JUDGED);
         assertThat(run.state.halts().get(0).releasedBy()).isEqualTo("Marshal");
@@ -266,14 +271,19 @@ class RunStateTest {
 
         car.says(5, crack(CrackClass.SHORT_RADIAL, 8.0));
         assertThat(car.state.stage()).isEqualTo(Stage.STOPPED);
-        assertThat(car.state.halts().get(0).words())
-                .isEqualTo(
-                        "front left disc, outer face: the crack has grown since the last look (short radial crack, within the face, 8 mm)");
+        assertThat(car.state.halts().get(0).why())
+                .isEqualTo(Finding.of(
+                        RunFinding.CRACK_GREW,
+                        Term.name("front left disc, outer face"),
+                        new Term.Said(Finding.of(
+                                RunFinding.CRACK_OF_LENGTH,
+                                Term.name("short radial crack, within the face"),
+                                Term.millimetres(0.008)))));
         // The same crack entered again is not an old one.
         car.says(5, crack(CrackClass.SHORT_RADIAL, 8.0));
         assertThatThrownBy(() -> car.says(5, new Happening.Released("looked again")))
                 .isInstanceOf(OutOfTurn.class)
-                .hasMessageContaining("Fit another");
+                .hasMessageContaining("CRACKED_STILL");
         car.says(600, crack(CrackClass.NONE, null)).says(5, new Happening.Released("other disc fitted, whole"));
         assertThat(car.state.stage()).isEqualTo(Stage.WAITING);
     }
@@ -314,7 +324,8 @@ class RunStateTest {
     void aDiscOverItsLimitStopsTestingToo() {
         Driven run = new Driven(STOPS, 4).signed().discsAt(420);
         assertThat(run.state.stage()).isEqualTo(Stage.STOPPED);
-        assertThat(run.state.halts().get(0).words()).contains("424 °C is over the limit of 400 °C");
+        assertThat(run.state.halts().get(0).why())
+                .isEqualTo(Finding.of(RunFinding.OVER_LIMIT, Term.temperature(424), Term.temperature(400)));
     }
 
     @Test
@@ -379,10 +390,12 @@ class RunStateTest {
         }
         run.valid(45.9).valid(46.0).valid(46.1);
         assertThat(run.state.current().orElseThrow().name()).isEqualTo("proof");
-        assertThat(RunProgress.of(run.state).warnings()).anyMatch(w -> w.contains("not proved back"));
+        assertThat(RunProgress.of(run.state).warnings())
+                .anyMatch(w -> w.toString().contains("NOT_PROVED_BACK"));
         run.valid(48.0).valid(48.0).valid(48.0);
         // The extra runs are used up; what was not proved stays said.
         assertThat(run.state.current().orElseThrow().name()).isEqualTo("change parts");
-        assertThat(RunProgress.of(run.state).warnings()).anyMatch(w -> w.contains("not proved back"));
+        assertThat(RunProgress.of(run.state).warnings())
+                .anyMatch(w -> w.toString().contains("NOT_PROVED_BACK"));
     }
 }

@@ -1,5 +1,7 @@
-package app.frenum.core.procedure;
+package app.frenum.formats.words;
 
+import app.frenum.core.procedure.Gate;
+import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.List;
