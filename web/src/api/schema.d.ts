@@ -1381,19 +1381,14 @@ export interface components {
             by: string;
             expectation: string;
         };
-        FadeDifference: {
-            atC: components["schemas"]["WrittenFigure"];
-            byStop: components["schemas"]["WrittenFigure"];
-            byStopHalf: components["schemas"]["WrittenFigure"];
-            byTemperature: components["schemas"]["WrittenFigure"];
-            byTemperatureHalf: components["schemas"]["WrittenFigure"];
-            /** Format: int32 */
-            fromStop: number;
-            /** Format: int32 */
-            toStop: number;
+        FadeAnswer: {
+            growth: components["schemas"]["WrittenFinding"];
+            onset: components["schemas"]["WrittenFinding"];
+            sentence: components["schemas"]["WrittenFinding"];
         };
         FadeSide: {
-            againstFirst: components["schemas"]["FadeDifference"] | null;
+            againstFirst: components["schemas"]["WrittenFinding"] | null;
+            answer: components["schemas"]["FadeAnswer"];
             /** Format: int32 */
             atAnotherSpeed: number;
             causeWords: string;
@@ -1434,6 +1429,7 @@ export interface components {
             /** Format: double */
             nominalMps: number;
             others: components["schemas"]["FadeView"][];
+            readFrom: components["schemas"]["WrittenFinding"];
             /** @enum {string} */
             reference: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
             sides: components["schemas"]["FadeSide"][];
@@ -1618,6 +1614,7 @@ export interface components {
             reading: components["schemas"]["WrittenFinding"];
         };
         HeatSide: {
+            besideFirst: components["schemas"]["WrittenFinding"] | null;
             /** Format: uuid */
             configurationId: string;
             cooling: {
@@ -1641,6 +1638,7 @@ export interface components {
             stops: components["schemas"]["StopRef"][];
             study: components["schemas"]["HeatStudy"];
             traces: components["schemas"]["TraceView"][];
+            unlikeFirst: components["schemas"]["WrittenFinding"] | null;
             window: components["schemas"]["PadWindow"] | null;
         };
         HeatStudy: {

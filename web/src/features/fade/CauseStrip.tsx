@@ -2,7 +2,6 @@ import type { FadeSide } from '../../api/types';
 import { colour, letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { number, said, type UnitTable } from '../../units/units';
-import { growthWords, onsetWords } from './words';
 
 /** How a cause looks: outline for brakes that hold, solid for pads, hatched where fluid has a part. */
 function look(cause: string, letter: ReturnType<typeof letterOf>): React.CSSProperties {
@@ -43,8 +42,8 @@ export function CauseStrip({ side, index, units }: { side: FadeSide; index: numb
         {study.cause.pressedLess && <li>The driver also pressed less hard.</li>}
       </ul>
       <div className="text-[14px]">
-        <p>{onsetWords(side, units)}</p>
-        <p>{growthWords(side, units)}</p>
+        <p>{said(side.answer.onset, units)}</p>
+        <p>{said(side.answer.growth, units)}</p>
         {study.recovery.value !== undefined && (
           <p>After the cool-down: {number(100 * study.recovery.value, 0)} % of the reference.</p>
         )}

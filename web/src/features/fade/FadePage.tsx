@@ -9,7 +9,7 @@ import { MarkLabel } from '../../charts/Mark';
 import { Segments } from '../../ui/Button';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
-import { signed, type UnitTable } from '../../units/units';
+import { said, signed, type UnitTable } from '../../units/units';
 import { CauseStrip } from './CauseStrip';
 import { GroupTable } from './GroupTable';
 import { JudderTable } from './JudderTable';
@@ -17,7 +17,7 @@ import { Ladder } from './Ladder';
 import { Limits } from './Limits';
 import { Overlays } from './Overlays';
 import { MEASURED, type Measured } from './measured';
-import { differenceWords, fadeAnswer, readWords, seriesName } from './words';
+import { seriesName } from './words';
 
 type Reference = 'FIRST_THREE_IN_GATE' | 'FIRST_STOP';
 
@@ -91,7 +91,9 @@ function Series(props: {
     <>
       <Strip tone="sheet">
         {title && <Heading note="never averaged with the test’s other stops">{title}</Heading>}
-        <Answer sure={readWords(data)}>{fadeAnswer(data.sides, units)}</Answer>
+        <Answer sure={said(data.readFrom, units)}>
+          {data.sides.map((s) => said(s.answer.sentence, units)).join(' ')}
+        </Answer>
       </Strip>
       <Strip className="grid grid-cols-1 gap-5">
         <div className="flex flex-wrap items-center justify-between gap-3">
@@ -146,13 +148,13 @@ function Series(props: {
 }
 
 function Differences({ sides, units }: { sides: FadeSide[]; units: UnitTable }) {
-  const rows = sides.flatMap((s, i) => (s.againstFirst ? [{ s, i, d: s.againstFirst }] : []));
-  if (rows.length === 0) return null;
+  const told = sides.flatMap((s) => s.againstFirst ?? []);
+  if (told.length === 0) return null;
   return (
     <section className="text-[14px]">
       <Heading note="in points of each one’s own reference, with the 95 % range">Like for like</Heading>
-      {rows.map(({ s, i, d }) => (
-        <p key={s.configurationId}>{differenceWords(letterOf(i), d, units)}</p>
+      {told.map((d) => (
+        <p key={said(d, units)}>{said(d, units)}</p>
       ))}
     </section>
   );

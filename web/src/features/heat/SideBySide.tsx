@@ -3,8 +3,7 @@ import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
-import { figure, number, type UnitTable } from '../../units/units';
-import { besideWords, unlikeWords } from './beside';
+import { figure, number, said, type UnitTable } from '../../units/units';
 
 /** Cooling is judged by what it does to the discs, with what it does to the stops beside it. */
 export function SideBySide({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
@@ -56,10 +55,10 @@ export function SideBySide({ sides, units }: { sides: HeatSide[]; units: UnitTab
       </Table>
       {first &&
         others.map((s, i) => {
-          const unlike = unlikeWords(first, s, units);
+          const unlike = s.unlikeFirst && said(s.unlikeFirst, units);
           return (
             <p key={s.configurationId} className="mt-1.5 max-w-[95ch] text-[14px]">
-              <MarkLabel letter={letterOf(i + 1)} /> against A: {besideWords(first, s, units)}
+              <MarkLabel letter={letterOf(i + 1)} /> against A: {s.besideFirst && said(s.besideFirst, units)}
               {unlike && (
                 <span className="block border-l-[3px] border-caution pl-2 text-ink-2">{unlike}</span>
               )}

@@ -18,6 +18,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;
@@ -81,6 +82,7 @@ class CoreJson {
                 to.writeStringProperty("kind", amount.kind().name());
                 to.writeNumberProperty("inside", amount.inside());
                 to.writeNumberProperty("step", amount.step());
+                amount.plusMinus().ifPresent(half -> to.writeNumberProperty("plusMinus", half));
             } else if (term instanceof Term.Count count) {
                 to.writeNumberProperty("count", count.n());
             } else if (term instanceof Term.Name name) {
@@ -135,7 +137,10 @@ class CoreJson {
                 return new Term.Amount(
                         AmountKind.valueOf(node.get("kind").asString()),
                         node.get("inside").asDouble(),
-                        node.get("step").asDouble());
+                        node.get("step").asDouble(),
+                        node.has("plusMinus")
+                                ? OptionalDouble.of(node.get("plusMinus").asDouble())
+                                : OptionalDouble.empty());
             }
             if (node.has("count")) {
                 return new Term.Count(node.get("count").asLong());

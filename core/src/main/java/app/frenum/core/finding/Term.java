@@ -1,9 +1,11 @@
 package app.frenum.core.finding;
 
 import app.frenum.core.quantity.Dimension;
+import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** A parameter of a finding. */
 public sealed interface Term {
@@ -13,8 +15,19 @@ public sealed interface Term {
      * @param kind of what
      * @param inside in the inside unit of its kind
      * @param step the last digit that it deserves, in the same unit
+     * @param plusMinus half-width of its 95 % interval, where it is said with one
      */
-    record Amount(AmountKind kind, double inside, double step) implements Term {}
+    record Amount(AmountKind kind, double inside, double step, OptionalDouble plusMinus) implements Term {
+        public Amount(AmountKind kind, double inside, double step) {
+            this(kind, inside, step, OptionalDouble.empty());
+        }
+
+        /** The same with its interval, where that is known. */
+        public Amount within(Figure half) {
+            return new Amount(
+                    kind, inside, step, half.isKnown() ? OptionalDouble.of(half.value()) : OptionalDouble.empty());
+        }
+    }
 
     /** How many. */
     record Count(long n) implements Term {}
@@ -73,7 +86,7 @@ public sealed interface Term {
     }
 
     /** A share of one, to a percent. */
-    static Term share(double share) {
+    static Amount share(double share) {
         return new Amount(AmountKind.SHARE, share, 0.01);
     }
 
@@ -90,7 +103,7 @@ public sealed interface Term {
     }
 
     /** m, to a step of it. */
-    static Term distance(double metres, double step) {
+    static Amount distance(double metres, double step) {
         return new Amount(AmountKind.DISTANCE, metres, step);
     }
 

@@ -5,9 +5,11 @@ import app.frenum.core.compare.CheckFinding;
 import app.frenum.core.compare.ConclusionFinding;
 import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.LookFinding;
+import app.frenum.core.fade.FadeAnswerFinding;
 import app.frenum.core.fade.FadeFinding;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.FindingCode;
+import app.frenum.core.heat.BesideFinding;
 import app.frenum.core.heat.HeatFinding;
 import app.frenum.core.log.LogFinding;
 import app.frenum.core.plan.PlanFinding;
@@ -25,9 +27,11 @@ import java.util.stream.Stream;
 public final class Catalogue {
     private static final List<FindingCode> CODES = Stream.<FindingCode[]>of(
                     AsWritten.values(),
+                    BesideFinding.values(),
                     CheckCode.values(),
                     CheckFinding.values(),
                     ConclusionFinding.values(),
+                    FadeAnswerFinding.values(),
                     FadeFinding.values(),
                     FlagFinding.values(),
                     HeatFinding.values(),

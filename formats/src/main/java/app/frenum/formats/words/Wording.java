@@ -65,13 +65,19 @@ public final class Wording {
 
     /** No more digits than it deserves, in the reader's unit too; a true minus. */
     private String amount(Term.Amount amount) {
-        double shown = amount.kind().shown(amount.inside(), system);
         double step = amount.kind().shownStep(amount.step(), system);
         int decimals = (int) Math.max(0, Math.round(-Math.log10(step)));
+        String number = number(amount.kind().shown(amount.inside(), system), decimals);
+        if (amount.plusMinus().isPresent()) {
+            double half = amount.kind().shownStep(amount.plusMinus().getAsDouble(), system);
+            number += " ± " + number(half, decimals);
+        }
+        return (number + " " + amount.kind().unit(system).symbol()).strip();
+    }
+
+    private static String number(double shown, int decimals) {
         String number = String.format(Locale.ROOT, "%." + decimals + "f", Math.abs(shown));
         boolean negative = shown < 0 && number.chars().anyMatch(c -> c >= '1' && c <= '9');
-        return ((negative ? "−" : "") + number + " "
-                        + amount.kind().unit(system).symbol())
-                .strip();
+        return (negative ? "−" : "") + number;
     }
 }

@@ -21,6 +21,7 @@ import app.frenum.core.statistics.Summary;
 import app.frenum.core.statistics.Trend;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.Letters;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopsChanged;
 import app.frenum.server.compare.ComparisonView.CheckView;
@@ -52,9 +53,6 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Service
 @Transactional(readOnly = true)
 public class ComparisonService {
-    /** Letters beyond F share it. */
-    private static final int LAST_LETTER = 5;
-
     private static final int SPEED_POINTS = 60;
     private static final int MOST_REMEMBERED = 500;
 
@@ -128,7 +126,7 @@ public class ComparisonService {
             boolean includeStruckOut) {
         /** By which screens mark a configuration: its place in the test, whichever is the baseline. */
         String letter(ConfigurationView configuration) {
-            return String.valueOf((char) ('A' + Math.min(asShown.indexOf(configuration), LAST_LETTER)));
+            return Letters.of(asShown.indexOf(configuration));
         }
 
         Side side(LikeStops group, ConfigurationView configuration) {

@@ -1,10 +1,12 @@
 package app.frenum.server.fade;
 
+import app.frenum.core.fade.FadeAnswer;
 import app.frenum.core.fade.FadeDifference;
 import app.frenum.core.fade.FadeReference;
 import app.frenum.core.fade.FadeStudy;
 import app.frenum.core.fade.LimitReading;
 import app.frenum.core.fade.StartGate;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
@@ -13,6 +15,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.LikeStops;
 import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.Letters;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.compare.FluidSigns;
 import app.frenum.server.garage.ConfigurationView;
@@ -59,10 +62,20 @@ public class FadeService implements FluidSigns {
     private static FadeView view(LikeStops group, List<ConfigurationView> configurations, Asked asked) {
         List<FadeView.FadeSide> sides = new ArrayList<>();
         for (ConfigurationView c : configurations) {
-            sides.add(side(c, group.of(DrivenTest.key(c)), asked, sides.stream().findFirst()));
+            sides.add(side(
+                    c,
+                    group.of(DrivenTest.key(c)),
+                    asked,
+                    sides.stream().findFirst(),
+                    Letters.of(configurations.indexOf(c))));
         }
         return new FadeView(
-                asked.reference(), group.nominalSpeed().value(), group.load().orElse(null), sides, List.of());
+                asked.reference(),
+                group.nominalSpeed().value(),
+                group.load().orElse(null),
+                readFrom(asked, sides),
+                sides,
+                List.of());
     }
 
     @Override
@@ -90,7 +103,11 @@ public class FadeService implements FluidSigns {
     }
 
     private static FadeView.FadeSide side(
-            ConfigurationView configuration, List<DrivenStop> all, Asked asked, Optional<FadeView.FadeSide> first) {
+            ConfigurationView configuration,
+            List<DrivenStop> all,
+            Asked asked,
+            Optional<FadeView.FadeSide> first,
+            String letter) {
         List<DrivenStop> kept = all.stream().filter(s -> !s.isStruckOut()).toList();
         List<DrivenStop> read = kept.stream().filter(s -> !s.isAtAnotherSpeed()).toList();
         FadeStudy study = FadeStudy.of(read.stream().map(DrivenStop::faded).toList(), asked.reference(), asked.gate());
@@ -106,7 +123,17 @@ public class FadeService implements FluidSigns {
                 study.cause().cause().cost(),
                 study.cause().confidence().label(),
                 LimitReading.of(study, asked.limits()),
-                first.map(f -> FadeDifference.of(f.study(), study)).orElse(null));
+                FadeAnswer.of(study, letter),
+                first.map(f -> FadeAnswer.against(FadeDifference.of(f.study(), study), letter))
+                        .orElse(null));
+    }
+
+    private static Finding readFrom(Asked asked, List<FadeView.FadeSide> sides) {
+        return FadeAnswer.readFrom(
+                sides.stream().map(s -> s.study().measure()).toList(),
+                asked.reference(),
+                sides.stream().mapToInt(FadeView.FadeSide::struckOut).sum(),
+                sides.stream().mapToInt(FadeView.FadeSide::atAnotherSpeed).sum());
     }
 
     private Optional<Procedure> procedure(UUID testId) {

@@ -1,9 +1,10 @@
 package app.frenum.server.fade;
 
-import app.frenum.core.fade.FadeDifference;
+import app.frenum.core.fade.FadeAnswer;
 import app.frenum.core.fade.FadeReference;
 import app.frenum.core.fade.FadeStudy;
 import app.frenum.core.fade.LimitReading;
+import app.frenum.core.finding.Finding;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,11 +22,12 @@ record FadeView(
         FadeReference reference,
         double nominalMps,
         @Nullable String load,
+        Finding readFrom,
         List<FadeSide> sides,
         List<FadeView> others) {
 
     FadeView with(List<FadeView> theOthers) {
-        return new FadeView(reference, nominalMps, load, sides, theOthers);
+        return new FadeView(reference, nominalMps, load, readFrom, sides, theOthers);
     }
 
     /**
@@ -38,6 +40,7 @@ record FadeView(
      * @param costWords what that takes, and what it makes worse
      * @param confidenceWords how much there is to go by
      * @param limits that the person entered from their own code, held against every phase
+     * @param answer the same in sentences
      * @param againstFirst held against the first configuration; null for itself
      */
     record FadeSide(
@@ -52,5 +55,6 @@ record FadeView(
             String costWords,
             String confidenceWords,
             List<LimitReading> limits,
-            @Nullable FadeDifference againstFirst) {}
+            FadeAnswer answer,
+            @Nullable Finding againstFirst) {}
 }

@@ -5,6 +5,7 @@ import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.heat.Beside;
 import app.frenum.core.heat.CoolDowns;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.HeatStudy;
@@ -42,6 +43,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -95,7 +97,7 @@ public class HeatService {
                 .toList();
         long counted = driven.stops().stream().filter(s -> !s.isStruckOut()).count();
         return new HeatView(
-                views,
+                besideTheFirst(views),
                 discs.airFlows(driven.configurations().stream()
                         .map(ConfigurationView::id)
                         .toList()),
@@ -179,7 +181,41 @@ public class HeatService {
                         counted.stream()
                                 .filter(s -> averaged.contains(s.driven().id()))
                                 .toList(),
-                        study));
+                        study),
+                null,
+                null);
+    }
+
+    /** Each but the first with what it did beside that. */
+    private static List<HeatView.HeatSide> besideTheFirst(List<HeatView.HeatSide> sides) {
+        return IntStream.range(0, sides.size())
+                .mapToObj(i -> i == 0 ? sides.get(0) : besideFirst(sides.get(i), told(sides.get(0))))
+                .toList();
+    }
+
+    private static HeatView.HeatSide besideFirst(HeatView.HeatSide side, Beside first) {
+        Beside own = told(side);
+        return side.beside(own.against(first), own.unlike(first).orElse(null));
+    }
+
+    private static Beside told(HeatView.HeatSide side) {
+        Figure none = Figure.unknown("it was not measured");
+        Optional<HeatView.CoolingView> cooling = ofFront(side.cooling());
+        HeatView.StoppingView stops = side.stopping();
+        return new Beside(
+                cooling.map(HeatView.CoolingView::tauS).orElse(none),
+                cooling.map(HeatView.CoolingView::lowS).orElse(none),
+                cooling.map(HeatView.CoolingView::highS).orElse(none),
+                ofFront(side.study().corners()).map(HeatStudy.Corner::hottestC).orElse(none),
+                stops.meanM(),
+                stops.halfWidthM(),
+                stops.entryMps(),
+                stops.energyJ());
+    }
+
+    private static <T> Optional<T> ofFront(Map<WheelPosition, T> of) {
+        return Optional.ofNullable(of.get(WheelPosition.FRONT_LEFT))
+                .or(() -> Optional.ofNullable(of.get(WheelPosition.FRONT_RIGHT)));
     }
 
     private Map<UUID, Ladder> ladders() {

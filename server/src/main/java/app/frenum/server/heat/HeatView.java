@@ -1,5 +1,6 @@
 package app.frenum.server.heat;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.heat.CoolingResidual;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.HeatStudy;
@@ -43,6 +44,8 @@ record HeatView(
      * @param stops as in the study, in the same order
      * @param readings that people entered here, beside sensors and stop sheets
      * @param stopping what stopping took meanwhile: a device that cools and lengthens the stop must be seen to do both
+     * @param besideFirst what it did beside the first configuration; null for that
+     * @param unlikeFirst where the two were not driven alike; null where they were
      */
     record HeatSide(
             UUID configurationId,
@@ -57,7 +60,28 @@ record HeatView(
             List<TraceView> traces,
             List<StopRef> stops,
             List<ReadingView> readings,
-            StoppingView stopping) {}
+            StoppingView stopping,
+            @Nullable Finding besideFirst,
+            @Nullable Finding unlikeFirst) {
+        HeatSide beside(@Nullable Finding sentence, @Nullable Finding unlike) {
+            return new HeatSide(
+                    configurationId,
+                    name,
+                    fronts,
+                    fluid,
+                    window,
+                    study,
+                    cooling,
+                    standing,
+                    coolingAt,
+                    traces,
+                    stops,
+                    readings,
+                    stopping,
+                    sentence,
+                    unlike);
+        }
+    }
 
     /**
      * Stops from one speed with one load. Others heat the discs as well, but are not averaged with them.

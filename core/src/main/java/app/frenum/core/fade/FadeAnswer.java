@@ -1,0 +1,165 @@
+package app.frenum.core.fade;
+
+import static app.frenum.core.fade.FadeAnswerFinding.*;
+
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
+import app.frenum.core.quantity.Figure;
+import java.util.Collection;
+import java.util.Optional;
+
+/**
+ * What a series read for fade comes to, to be said in so many sentences wherever it is shown.
+ *
+ * @param sentence what it lost, and what must be said before anything else
+ * @param onset from when on, or up to where nothing was seen
+ * @param growth how much longer it takes by the end; says nothing where distances are unknown
+ */
+public record FadeAnswer(Finding sentence, Finding onset, Finding growth) {
+    /** A loss smaller than this is not worth a word. */
+    private static final double SHOWS = 0.05;
+
+    private static final double PER_C = 10;
+
+    /** @param name what the side is called */
+    public static FadeAnswer of(FadeStudy study, String name) {
+        return new FadeAnswer(sentence(study, Term.name(name)), onset(study), growth(study));
+    }
+
+    private static Finding sentence(FadeStudy study, Term side) {
+        FadeCause cause = study.cause().cause();
+        Figure late = study.cause().relEffectiveness();
+        Optional<Finding> first = first(cause, side);
+        if (cause == FadeCause.GRIP_LIMITED) {
+            return Finding.of(GRIP_LIMITED, side);
+        }
+        if (!late.isKnown()) {
+            return first.map(what -> Finding.of(THAT, said(what))).orElse(Finding.of(TOO_FEW, side));
+        }
+        double loss = 1 - late.value();
+        Term by = Term.share(loss);
+        Figure seen = study.onset().accepted() ? study.onset().onsetC() : Figure.unknown("no onset is seen");
+        Term from = said(seen.isKnown() ? Finding.of(FROM, Term.temperature(seen.value())) : Finding.of(NOTHING));
+        if (first.isPresent()) {
+            return loss < SHOWS
+                    ? Finding.of(THAT, said(first.get()))
+                    : Finding.of(THAT_WITH_LOSS, said(first.get()), by, from);
+        }
+        if (loss < SHOWS) {
+            return seen.isKnown()
+                    ? Finding.of(BEGINS, side, Term.temperature(seen.value()), by)
+                    : Finding.of(NONE_SHOWS, side);
+        }
+        // A slight loss that more stops would have to settle is not called fade anywhere.
+        return cause == FadeCause.SLIGHT ? Finding.of(SLIGHT, side, by) : Finding.of(FADES, side, from, by);
+    }
+
+    /** Where the fluid may have boiled, or the cause cannot be told. */
+    private static Optional<Finding> first(FadeCause cause, Term side) {
+        return switch (cause) {
+            case FLUID -> Optional.of(Finding.of(FLUID, side));
+            case BOTH -> Optional.of(Finding.of(BOTH, side));
+            case PAD_OR_FLUID -> Optional.of(Finding.of(PAD_OR_FLUID, side));
+            case FADE_OR_LESS_PRESSURE -> Optional.of(Finding.of(FADE_OR_LESS_PRESSURE, side));
+            case PRESSED_LESS_OR_FLUID -> Optional.of(Finding.of(PRESSED_LESS_OR_FLUID, side));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Finding onset(FadeStudy study) {
+        OnsetFit fit = study.onset();
+        if (fit.accepted() && fit.onsetC().isKnown()) {
+            double at = fit.onsetC().value();
+            // Beside a loss that is not settled nothing is called fade without an if.
+            return Finding.of(
+                    study.cause().cause() == FadeCause.SLIGHT ? ONSET_IF_FADE : ONSET,
+                    Term.temperature(at),
+                    Term.temperature(fit.lowC().orElse(at)),
+                    Term.temperature(fit.highC().orElse(at)),
+                    new Term.Amount(AmountKind.SHARE, PER_C * fit.perC().orElse(0), 0.001),
+                    Term.temperatureApart(PER_C));
+        }
+        return fit.hottestC().isKnown()
+                ? Finding.of(NO_ONSET_UP_TO, Term.temperature(fit.hottestC().value()))
+                : Finding.of(NO_ONSET_TOLD, Term.name(fit.hottestC().reason()));
+    }
+
+    private static Finding growth(FadeStudy study) {
+        if (!study.growthM().isKnown()) {
+            return Finding.of(NOTHING);
+        }
+        double grown = study.growthM().value();
+        Figure half = study.growthHalfM();
+        Term change = Term.distance(Math.abs(grown), 0.1).within(half);
+        if (half.isKnown() && Math.abs(grown) <= half.value()) {
+            return Finding.of(NOT_TOLD_APART, said(Finding.of(grown < 0 ? BY_SHORTER : BY_LONGER, change)));
+        }
+        if (grown <= 0) {
+            return Finding.of(SHORTER, change);
+        }
+        Figure carried = study.speedCarriedMps();
+        return Finding.of(
+                LONGER,
+                change,
+                said(carried.isKnown() ? Finding.of(CARRIED, Term.speed(carried.value())) : Finding.of(NOTHING)));
+    }
+
+    /** One configuration against the first: at like stops, and at the hottest that both have been. */
+    public static Finding against(FadeDifference d, String name) {
+        Term byStop = said(points(d.byStop(), d.byStopHalf()));
+        Finding stops = d.fromStop() == d.toStop()
+                ? Finding.of(AT_STOP, Term.count(d.toStop()), byStop)
+                : Finding.of(AT_STOPS, Term.count(d.fromStop()), Term.count(d.toStop()), byStop);
+        Finding heat = d.atC().isKnown()
+                ? Finding.of(
+                        AT_TEMPERATURE,
+                        Term.temperature(d.atC().value()),
+                        said(points(d.byTemperature(), d.byTemperatureHalf())))
+                : Finding.of(AT_LIKE_TEMPERATURE_NOT_KNOWN, Term.name(d.atC().reason()));
+        return Finding.of(AGAINST, Term.name(name), said(stops), said(heat));
+    }
+
+    private static Finding points(Figure value, Figure half) {
+        if (!value.isKnown()) {
+            return Finding.of(NOT_KNOWN, Term.name(value.reason()));
+        }
+        return Finding.of(
+                value.value() < 0 ? LESS : MORE,
+                Term.share(Math.abs(value.value())).within(half));
+    }
+
+    /**
+     * What series were read from, against which stops, and what was left out.
+     *
+     * @param struckOut stops that people left out
+     * @param atAnotherSpeed stops that began too far from the nominal speed
+     */
+    public static Finding readFrom(
+            Collection<FadeMeasure> measures, FadeReference reference, int struckOut, int atAnotherSpeed) {
+        return Finding.of(
+                READ_FROM,
+                Finding.all(
+                        measures.stream().distinct().map(FadeAnswer::measure).toList()),
+                said(Finding.of(reference == FadeReference.FIRST_STOP ? STOP_1 : FIRST_THREE)),
+                leftOut(STRUCK_OUT, struckOut),
+                leftOut(AT_ANOTHER_SPEED, atAnotherSpeed));
+    }
+
+    private static Finding measure(FadeMeasure measure) {
+        return Finding.of(
+                switch (measure) {
+                    case PER_BAR -> PER_BAR;
+                    case BY_DECELERATION -> BY_DECELERATION;
+                    case BY_DISTANCE -> BY_DISTANCE;
+                });
+    }
+
+    private static Term leftOut(FadeAnswerFinding which, int n) {
+        return said(n == 0 ? Finding.of(NOTHING) : Finding.of(which, Term.count(n)));
+    }
+
+    private static Term said(Finding finding) {
+        return new Term.Said(finding);
+    }
+}
