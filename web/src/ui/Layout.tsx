@@ -27,7 +27,7 @@ export function Answer({ children, sure }: { children: ReactNode; sure: ReactNod
   return (
     <div>
       <h1 className="max-w-[46ch] text-[26px]">{children}</h1>
-      <p className="mt-1.5 text-[14.5px] text-ink-2">{sure}</p>
+      <p className="mt-1.5 max-w-[46rem] text-[14.5px] text-ink-2">{sure}</p>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import type { MeasuredStop } from '../../api/types';
-import { figure, type UnitTable } from '../../units/units';
+import { figure, twice, type UnitTable } from '../../units/units';
 
 /** The stop’s distance and time, as a draughtsman’s dimension line from onset to end. */
 export function Dimension({
@@ -27,7 +27,7 @@ export function Dimension({
       <text x={middle} y={24} textAnchor="middle">
         <tspan style={{ fontWeight: 720, fontSize: 18 }}>{figure(stop.distance, units.distance)}</tspan>
         <tspan className="soft" dx={5}>
-          ± {figure(stop.uncertainty.distance, units.distance)} {units.distance.unit} in{' '}
+          ± {figure(twice(stop.uncertainty.distance), units.distance)} {units.distance.unit} in{' '}
           {figure(stop.time, units.time)} s
         </tspan>
       </text>

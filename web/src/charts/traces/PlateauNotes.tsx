@@ -1,5 +1,5 @@
 import type { MeasuredStop } from '../../api/types';
-import { figure, number, type UnitTable } from '../../units/units';
+import { figure, number, twice, type UnitTable } from '../../units/units';
 import { yOf, type Pane, type Scale, type XAxis } from './layout';
 
 /** Plateau bracket with its mean, and how long pressure took to build up. */
@@ -24,8 +24,8 @@ export function PlateauNotes(props: {
       <path d={`M${a} ${top + 6}V${top}H${b}V${top + 6}`} fill="none" stroke="var(--ink)" strokeWidth={1.3} />
       <rect x={middle - 96} y={top - 9} width={192} height={18} fill="var(--slab)" />
       <text className="label" x={middle} y={top + 4.5} textAnchor="middle">
-        plateau {figure(stop.mfdd, units.deceleration)} ± {figure(stop.uncertainty.mfdd, units.deceleration)}{' '}
-        {units.deceleration.unit}
+        plateau {figure(stop.mfdd, units.deceleration)} ±{' '}
+        {figure(twice(stop.uncertainty.mfdd), units.deceleration)} {units.deceleration.unit}
       </text>
       {build !== undefined && (
         <g>

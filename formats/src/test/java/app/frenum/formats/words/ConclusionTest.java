@@ -79,7 +79,7 @@ class ConclusionTest {
         Conclusion c = of(side("a", 42.1, 42.3, 42.2, 42.0), side("b", 40.1, 40.2, 40.1, 40.2));
         assertThat(METRIC.text(c.sentence())).startsWith("B stops 2.0 m shorter than A from 90 km/h.");
         assertThat(IMPERIAL.text(c.sentence())).startsWith("B stops 7 ft shorter than A from 56 mph.");
-        assertThat(METRIC.text(c.howSure())).isEqualTo("Very sure");
+        assertThat(METRIC.text(c.howSure())).isEqualTo("Fairly sure");
         assertThat(METRIC.text(c.range())).contains("95 % range", "m shorter; by chance alone,");
         assertThat(METRIC.text(c.next())).startsWith("B against A is settled, and all of the range is worth having");
     }
