@@ -1,4 +1,5 @@
 import { render } from '@testing-library/react';
+import { scaleLinear } from 'd3-scale';
 import { expect, it } from 'vitest';
 import type { MeasuredStop } from '../../api/types';
 import { unitsOf } from '../../units/units';
@@ -27,7 +28,7 @@ it('draws ± as the 95 % range, as the table beside it does', () => {
         pane={PANE}
         traceZeroS={0}
         axis="time"
-        x={(v) => v * 100}
+        x={scaleLinear([0, 4], [0, 400])}
         units={units}
         onset={0.5}
       />

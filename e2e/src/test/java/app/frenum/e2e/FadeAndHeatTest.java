@@ -34,7 +34,7 @@ class FadeAndHeatTest extends Journey {
                 .isVisible();
         assertThat(page.getByText(Pattern.compile("Fade begins at 3\\d\\d °C")).first())
                 .isVisible();
-        assertThat(page.getByText(Pattern.compile("B against A: at stops 10 to 12 \\+\\d+ ± \\d+ %")))
+        assertThat(page.getByText(Pattern.compile("B against A: at stops 10 to 12 it holds \\d+ ± \\d+ % more")))
                 .isVisible();
         assertThat(table("A last")).containsText("B first");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("against stop 1"))

@@ -207,8 +207,9 @@ class RunTest {
     void everyEventHasANameAndTheStopReleaseIsKept() {
         begun();
         says(1, Map.of("type", "stopped", "rule", "LANE_NOT_CLEAR", "words", "a dog"));
-        assertThat(server.get(path).get("instruction").get("imperative").asString())
-                .isEqualTo("Testing is stopped.");
+        JsonNode instruction = server.get(path).get("instruction");
+        assertThat(instruction.at("/imperative/text/metric").asString()).isEqualTo("Testing is stopped.");
+        assertThat(instruction.at("/because/text/metric").asString()).isEqualTo("a dog");
         says(60, Map.of("type", "released", "inspected", "the dog is caught, lane walked"));
         JsonNode history = server.get(path + "/events");
         assertThat(history.get(1).get("what").get("type").asString()).isEqualTo("stopped");
