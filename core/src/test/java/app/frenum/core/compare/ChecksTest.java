@@ -36,13 +36,16 @@ class ChecksTest {
         private Map<String, String> factors = Map.of();
         private Set<String> unbedded = Set.of();
         private double nominal = 25;
+        private Instrument instrument = Instrument.LOGGER;
+        private double last;
 
         Side side(String name) {
             List<ComparedStop> stops = new ArrayList<>();
             double[] noise = {0.2, -0.1, 0.15, -0.2, 0.05};
             for (int block = 1; block <= blocks; block++) {
                 for (int i = 0; i < noise.length; i++) {
-                    double v = value + noise[i] + step * i + (block - 1) * blockShift;
+                    double v =
+                            value + noise[i] + step * i + (block - 1) * blockShift + (i == noise.length - 1 ? last : 0);
                     stops.add(stop(v, block, i < struckOut ? Status.STRUCK_OUT : Status.COUNTS));
                 }
             }
@@ -64,7 +67,7 @@ class ChecksTest {
                     Set.of(),
                     new Circumstances(
                             Optional.of(source),
-                            Instrument.LOGGER,
+                            instrument,
                             Optional.of(load),
                             Optional.of(surface),
                             Optional.of(day),
@@ -170,5 +173,29 @@ class ChecksTest {
         assertThat(level(CheckCode.GRIP, a -> a.grip = true, b -> b.grip = true))
                 .isEqualTo(Level.CAUTION);
         assertThat(level(CheckCode.GRIP, b -> b.grip = true)).isEqualTo(Level.PASS);
+    }
+
+    @Test
+    void instrumentsThatDifferAreACaution() {
+        assertThat(level(CheckCode.INSTRUMENTS, b -> b.instrument = Instrument.TAPE))
+                .isEqualTo(Level.CAUTION);
+        assertThat(level(
+                        CheckCode.INSTRUMENTS,
+                        a -> a.instrument = Instrument.TAPE,
+                        b -> b.instrument = Instrument.TAPE))
+                .isEqualTo(Level.PASS);
+    }
+
+    @Test
+    void aStopThatLiesFarFromItsOwnIsSaidAndStillCounts() {
+        assertThat(level(CheckCode.OUTLIER, b -> b.last = 6)).isEqualTo(Level.CAUTION);
+        Five near = new Five();
+        near.last = 0.2;
+        assertThat(Checks.of(new Five().side("A"), near.side("B")))
+                .extracting(Check::code)
+                .doesNotContain(CheckCode.OUTLIER);
+        Five far = new Five();
+        far.last = 6;
+        assertThat(far.side("B").values()).hasSize(5);
     }
 }

@@ -2,6 +2,7 @@ package app.frenum.core.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Unit;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
@@ -96,5 +97,40 @@ class HealthCheckTest {
                 i -> i % 10 == 0 ? 80 + i / 1000.0 : Double.NaN, Role.DISC_TEMPERATURE_REAR_LEFT, Unit.CELSIUS);
         assertThat(codes(log)).isEmpty();
         assertThat(HealthCheck.rateHz(log, 1)).isBetween(9.9, 10.1);
+    }
+
+    @Test
+    void findsWhatNoSensorInOrderTells() {
+        assertThat(codes(withOther(i -> i == 700 ? 450 : wobble(i), Role.PRESSURE_FRONT, Unit.BAR)))
+                .containsExactly(HealthCode.IMPLAUSIBLE_VALUE);
+        assertThat(codes(withOther(i -> i == 700 ? 395 : wobble(i), Role.PRESSURE_FRONT, Unit.BAR)))
+                .as("a hard press is none")
+                .isEmpty();
+        assertThat(codes(log(
+                        i -> i * 0.01,
+                        i -> i > 2000 && i < 2010 ? -0.5 : wobble(i),
+                        HealthCheckTest::wobble,
+                        Role.EXTRA,
+                        Unit.ONE)))
+                .containsExactly(HealthCode.NEGATIVE_SPEED);
+        assertThat(codes(log(
+                        i -> i * 0.01,
+                        i -> i == 2000 ? -0.5 : wobble(i),
+                        HealthCheckTest::wobble,
+                        Role.EXTRA,
+                        Unit.ONE)))
+                .as("one sample below nought is noise")
+                .isEmpty();
+    }
+
+    @Test
+    void sensorsThatCannotBeBelievedDiscreditOnlyTheirOwnTime() {
+        HealthFinding stuck = HealthFinding.of("speed", 3, 5, LogFinding.ONE_VALUE, Term.at(3), Term.at(5));
+        assertThat(stuck.discredits(4, 8)).isTrue();
+        assertThat(stuck.discredits(5.01, 8)).isFalse();
+        assertThat(HealthFinding.of("speed", 3, 5, LogFinding.NO_ROWS, Term.at(3), Term.at(5))
+                        .discredits(4, 8))
+                .as("a hole is no wrong value")
+                .isFalse();
     }
 }

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.catchThrowable;
 import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.core.finding.Term;
+import app.frenum.core.log.HealthCheck;
+import app.frenum.core.log.HealthCode;
+import app.frenum.core.log.HealthFinding;
+import app.frenum.core.log.MemoryLog;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
@@ -167,5 +171,50 @@ class StopMeasurerTest {
                         .with(Role.PRESSURE_FRONT, Unit.BAR, t -> 0)
                         .measured(ONSET_AT_25)))
                 .hasMessageContaining("no speed channel");
+    }
+
+    private static final Role A = Role.DECELERATION;
+
+    private static List<HealthCode> health(KnownStop stop) {
+        MemoryLog log = stop.log();
+        return LogAnalysis.of(log, HealthCheck.of(log), ONSET_AT_25).health().stream()
+                .map(HealthFinding::code)
+                .toList();
+    }
+
+    private static double slowing(double t) {
+        return (KnownStop.speed(t - 0.005) - KnownStop.speed(t + 0.005)) / 0.01;
+    }
+
+    @Test
+    void anAccelerometerThatReadsAtRestIsTakenOffAndSaid() {
+        assertThat(health(KnownStop.logged().with(A, Unit.METRES_PER_SECOND_SQUARED, t -> slowing(t) + 0.4)))
+                .contains(HealthCode.ACCELEROMETER_OFFSET)
+                .doesNotContain(HealthCode.SPEED_DISAGREES);
+        assertThat(health(KnownStop.logged().with(A, Unit.METRES_PER_SECOND_SQUARED, StopMeasurerTest::slowing)))
+                .doesNotContain(HealthCode.ACCELEROMETER_OFFSET, HealthCode.SPEED_DISAGREES);
+    }
+
+    @Test
+    void anAccelerometerThatMissesTheChangeOfSpeedIsSaid() {
+        assertThat(health(KnownStop.logged().with(A, Unit.METRES_PER_SECOND_SQUARED, t -> 0.8 * slowing(t))))
+                .contains(HealthCode.SPEED_DISAGREES);
+    }
+
+    @Test
+    void aSensorThatStandsStillThroughTheStopIsNotBelievedInIt() {
+        MeasuredStop held = only(KnownStop.logged().with(Role.DISC_TEMPERATURE_FRONT_LEFT, Unit.CELSIUS, t -> 80));
+        assertThat(held.flags()).contains(Flag.of(FlagFinding.DISC_STUCK, Term.name(WheelPosition.FRONT_LEFT.label())));
+        assertThat(held.peakTemperatures()).doesNotContainKey(WheelPosition.FRONT_LEFT);
+        MeasuredStop railed = only(KnownStop.logged()
+                .with(Role.PRESSURE_REAR, Unit.BAR, t -> Math.min(15, 20 * KnownStop.applied(t) + Math.sin(50 * t))));
+        assertThat(railed.flags()).extracting(Flag::code).contains(FlagCode.SENSOR_SUSPECT);
+        assertThat(railed.validity()).isEqualTo(Validity.NOTE);
+    }
+
+    @Test
+    void whatIsNotLoggedFromBeforeTheBrakingOnIsSaid() {
+        MeasuredStop late = only(KnownStop.logged().withoutRows(-1, KnownStop.ONSET - 0.05));
+        assertThat(late.flags()).extracting(Flag::code).contains(FlagCode.NO_COASTING_LEVEL);
     }
 }

@@ -398,4 +398,30 @@ class RunStateTest {
         assertThat(RunProgress.of(run.state).warnings())
                 .anyMatch(w -> w.toString().contains("NOT_PROVED_BACK"));
     }
+
+    @Test
+    void whatNobodyReadIsSaidAndNotTakenForRight() {
+        Driven run = new Driven(STOPS, 2).signed();
+        HandReadings noSpeed = new HandReadings(
+                Optional.empty(),
+                stop(90, 44).distances(),
+                stop(90, 44).instrument(),
+                Optional.empty(),
+                Map.of(),
+                0,
+                Optional.empty(),
+                false,
+                false,
+                Map.of(),
+                "");
+        run.driven(90, noSpeed);
+        assertThat(run.flags()).contains(FlagCode.NO_ENTRY_SPEED).doesNotContain(FlagCode.ENTRY_SPEED_OUT);
+        assertThat(run.last().judged()).isEqualTo(Validity.NOTE);
+        Driven unread = new Driven(STOPS, 2).signed();
+        unread.says(5, new Happening.LaneCalled(true))
+                .says(5, new Happening.Started())
+                .says(20, new Happening.AtRest())
+                .says(30, new Happening.Entered(stop(90, 44)));
+        assertThat(unread.flags()).contains(FlagCode.NO_START_TEMPERATURE);
+    }
 }
