@@ -11,6 +11,7 @@ export function runView(part: Partial<RunView> = {}): RunView {
     snub: false,
     phaseWords: '',
     fromMps: 25,
+    entryTolerance: 0.03,
     nowS: 1000,
     gateOpen: true,
     gate: {

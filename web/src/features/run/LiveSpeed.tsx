@@ -3,15 +3,15 @@ import { usePreferences } from '../../app/preferences';
 import { number } from '../../units/units';
 import { Huge } from './Huge';
 
-const TOLERANCE = 0.03;
 const COUNT_IN_S = 3;
 
 /** The speed as it is driven, and in one word what to do about it; for whoever counts in, never for the driver. */
-export function LiveSpeed({ speedMps, askedMps }: { speedMps: number; askedMps: number }) {
+export function LiveSpeed(props: { speedMps: number; askedMps: number; tolerance: number }) {
+  const { speedMps, askedMps, tolerance } = props;
   const { units } = usePreferences();
   const of = (v: number) => number(units.speed.of(v), 0);
   const off = speedMps / askedMps - 1;
-  const steady = Math.abs(off) <= TOLERANCE;
+  const steady = Math.abs(off) <= tolerance;
   const left = useCountIn(steady);
   const cue = steady
     ? left > 0
@@ -26,8 +26,8 @@ export function LiveSpeed({ speedMps, askedMps }: { speedMps: number; askedMps: 
       <p className="pb-6 text-[26px] font-[680] max-[899px]:pb-2">
         {cue}
         <span className="block text-[18px] font-[450] text-ink-2">
-          {units.speed.unit}, asked {of(askedMps)}: {of(askedMps * (1 - TOLERANCE))} to{' '}
-          {of(askedMps * (1 + TOLERANCE))} at the cone
+          {units.speed.unit}, asked {of(askedMps)}: {of(askedMps * (1 - tolerance))} to{' '}
+          {of(askedMps * (1 + tolerance))} at the cone
         </span>
       </p>
     </div>

@@ -222,7 +222,7 @@ function Now(props: {
         {said(view.instruction.because, units)}
       </p>
       {stage === 'APPROACH' && speedMps !== undefined && view.fromMps !== null ? (
-        <LiveSpeed speedMps={speedMps} askedMps={view.fromMps} />
+        <LiveSpeed speedMps={speedMps} askedMps={view.fromMps} tolerance={view.entryTolerance} />
       ) : waits ? (
         <div className="mt-2 flex flex-wrap items-end gap-x-8">
           <Huge>{countdown(waits.atS - now)}</Huge>
@@ -244,8 +244,8 @@ function Now(props: {
             <p className="pb-6 text-[22px] font-[640] max-[899px]:pb-2 max-[899px]:text-[19px]">
               {units.speed.unit}
               <span className="block text-[18px] font-[450] text-ink-2">
-                hold {number(units.speed.of((view.fromMps ?? 0) * 0.97), 0)} to{' '}
-                {number(units.speed.of((view.fromMps ?? 0) * 1.03), 0)} at the cone
+                hold {number(units.speed.of((view.fromMps ?? 0) * (1 - view.entryTolerance)), 0)} to{' '}
+                {number(units.speed.of((view.fromMps ?? 0) * (1 + view.entryTolerance)), 0)} at the cone
               </span>
             </p>
           </div>
