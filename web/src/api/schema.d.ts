@@ -2417,6 +2417,8 @@ export interface components {
             cracks: components["schemas"]["CrackSeen"][];
             devices: components["schemas"]["DeviceView"][];
             discs: components["schemas"]["DiscRead"][];
+            /** Format: double */
+            entryTolerance: number;
             /** Format: int32 */
             events: number;
             fromMps: number | null;

@@ -10,6 +10,7 @@ import app.frenum.core.procedure.run.RunReview;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.core.procedure.run.Stage;
 import app.frenum.core.procedure.run.Step;
+import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.formats.words.PhaseWords;
 import app.frenum.server.device.DeviceView;
 import java.util.Collection;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param counted stops of it that count
  * @param phaseWords what it asks for, in a line
  * @param fromMps its speed; null where nothing is driven
+ * @param entryTolerance how far the entry speed may be from that, as a share
  * @param discs the last reading of each
  * @param cracks every look at a disc, in order
  * @param halt the open one, or null
@@ -46,6 +48,7 @@ public record RunView(
         int attempts,
         String phaseWords,
         @Nullable Double fromMps,
+        double entryTolerance,
         boolean snub,
         List<Step> steps,
         List<RunSide> sides,
@@ -81,6 +84,7 @@ public record RunView(
                         .flatMap(Step::phase)
                         .map(p -> p.from().inside())
                         .orElse(null),
+                AnalysisOptions.DEFAULT_ENTRY_TOLERANCE,
                 step.flatMap(Step::phase)
                         .filter(p -> p.kind() == Phase.Kind.SNUB)
                         .isPresent(),
