@@ -14,6 +14,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Unit;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class StopMeasurerTest {
@@ -216,5 +217,23 @@ class StopMeasurerTest {
     void whatIsNotLoggedFromBeforeTheBrakingOnIsSaid() {
         MeasuredStop late = only(KnownStop.logged().withoutRows(-1, KnownStop.ONSET - 0.05));
         assertThat(late.flags()).extracting(Flag::code).contains(FlagCode.NO_COASTING_LEVEL);
+    }
+
+    /** Whoever sets both edges before the braking has a "stop" in which nothing slows. */
+    @Test
+    void wherePlateauThereIsNoneThereIsNoMfdd() {
+        MemoryLog log = KnownStop.logged().log();
+        LogAnalysis analysis = LogAnalysis.of(log, HealthCheck.of(log), ONSET_AT_25);
+        BrakeApplication automatic =
+                new BrakeFinder(log, analysis.calibration()).find().get(0);
+        MeasuredStop moved = analysis.remeasured(
+                log,
+                ONSET_AT_25,
+                automatic,
+                OptionalDouble.of(KnownStop.ONSET - 2),
+                OptionalDouble.of(KnownStop.ONSET - 1));
+        assertThat(moved.flags()).extracting(Flag::code).contains(FlagCode.NOT_COMPUTED);
+        assertThat(moved.mfdd().isKnown()).isFalse();
+        assertThat(moved.mfdd().reason()).contains("never falls");
     }
 }
