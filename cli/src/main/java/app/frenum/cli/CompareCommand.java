@@ -69,7 +69,7 @@ final class CompareCommand implements Callable<Integer> {
     @Option(
             names = "--margin",
             paramLabel = "MARGIN",
-            description = "what is worth having: \"1 m\", or \"2 %\" of the baseline (default)")
+            description = "what is worth having: \"1 m\", or \"2 %%\" of the baseline (default)")
     private String margin;
 
     @Option(
@@ -109,11 +109,12 @@ final class CompareCommand implements Callable<Integer> {
             print(out, c);
             Conclusion conclusion = Conclusion.of(
                     c,
-                    c.baseline(),
-                    c.candidate(),
+                    quoted(c.baseline()),
+                    quoted(c.candidate()),
                     group.sides().get(0),
                     group.sides().get(i + 1));
             out.println("  " + WORDS.text(conclusion.sentence()));
+            out.println("  " + WORDS.text(conclusion.howSure()) + ": " + WORDS.text(conclusion.range()));
             out.println("  " + WORDS.text(conclusion.next()));
         }
     }
@@ -222,12 +223,13 @@ final class CompareCommand implements Callable<Integer> {
                 Inputs.quantity("--margin", margin, dimension).orElseThrow().inside(), false);
     }
 
+    /** A name may read like a part of the sentence. */
+    private static String quoted(String name) {
+        return "“" + name + "”";
+    }
+
     private static void print(PrintWriter out, Comparison c) {
         out.printf("%s against %s: %s, %s%n", c.candidate(), c.baseline(), c.verdict(), c.howSure());
-        c.test()
-                .ifPresent(t -> out.printf(
-                        "  difference %+.2f, 95 %% range %+.2f to %+.2f%n",
-                        t.difference(), t.interval(0.95).low(), t.interval(0.95).high()));
         c.checks()
                 .forEach(k -> out.printf(
                         "  %-8s %s: %s%n", k.level(), WORDS.text(Finding.of(k.code())), WORDS.text(k.evidence())));

@@ -183,13 +183,21 @@ public record Conclusion(Finding sentence, Finding howSure, Finding range, Findi
             return switch (c.verdict()) {
                 case NOT_COMPARABLE -> Finding.of(MEND_BLOCK);
                 case NOT_SETTLED -> toSettle();
-                default ->
-                    couldBeDrift()
-                            ? Finding.of(RETURN, a, smallest())
-                            : c.verdict() == Verdict.NO_WORTHWHILE_DIFFERENCE
-                                    ? Finding.of(KEEP_CHEAPER, b, a, smallest())
-                                    : Finding.of(SETTLED, b, a, worth(), smallest());
+                default -> shown();
             };
+        }
+
+        /** What is only leant towards is nowhere called settled. */
+        private Finding shown() {
+            if (couldBeDrift()) {
+                return Finding.of(RETURN, a, smallest());
+            }
+            if (c.howSure() == HowSure.LEANING) {
+                return Finding.of(ONLY_LEANING, b, a, smallest());
+            }
+            return c.verdict() == Verdict.NO_WORTHWHILE_DIFFERENCE
+                    ? Finding.of(KEEP_CHEAPER, b, a, smallest())
+                    : Finding.of(SETTLED, b, a, worth(), smallest());
         }
 
         private Finding toSettle() {

@@ -41,6 +41,7 @@ public enum ConclusionFinding implements FindingCode {
     STOPS_ENOUGH("margin", "smallest"),
     MORE_STOPS("n", "margin", "smallest"),
     RETURN("a", "smallest"),
+    ONLY_LEANING("b", "a", "smallest"),
     KEEP_CHEAPER("b", "a", "smallest"),
     SETTLED("b", "a", "worth", "smallest"),
     ALL_WORTH("margin"),

@@ -85,6 +85,15 @@ class ConclusionTest {
     }
 
     @Test
+    void whatIsOnlyLeantTowardsIsNotCalledSettled() {
+        Conclusion c = of(side("a", 42.1, 42.3, 42.2), side("b", 40.1, 40.2, 40.0));
+        assertThat(METRIC.text(c.howSure())).isEqualTo("Leaning");
+        assertThat(METRIC.text(c.next()))
+                .startsWith("The stops only lean that way for B against A")
+                .doesNotContain("settled");
+    }
+
+    @Test
     void aBlockerStandsInThePlaceOfTheVerdict() {
         Conclusion c = of(
                 side("a", DistanceBasis.ONSET_TO_REST, "dry", 0, 42.1, 42.3, 42.2),
