@@ -1,22 +1,54 @@
+import { readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const features = ['tests', 'stops', 'compare', 'import'];
+/** From the bottom up: what stands in one of these may use what stands before it, and nothing that comes after. */
+const FLOORS = [['api', 'units'], ['reader'], ['ui'], ['charts'], ['forms'], ['features'], ['app']];
+const folders = (path) => readdirSync(path, { withFileTypes: true }).filter((f) => f.isDirectory());
+const names = (path) => folders(path).map((f) => f.name);
 
-/** What draws and what is shared must not know the features; features must not know each other. */
-const arrows = [
-  { files: ['src/ui/**', 'src/charts/**', 'src/api/**', 'src/units/**'], patterns: ['**/features/**', '**/app/**'] },
-  ...features.map((f) => ({
-    files: [`src/features/${f}/**`],
-    patterns: features.filter((o) => o !== f).map((o) => `**/${o}/*`).map((p) => `../${p.slice(3)}`),
-  })),
-].map(({ files, patterns }) => ({ files, rules: { 'no-restricted-imports': ['error', { patterns }] } }));
+const strangers = names('src').filter((f) => f !== 'test-support' && !FLOORS.flat().includes(f));
+if (strangers.length > 0) throw new Error(`Say in eslint.config.js on which floor these stand: ${strangers}`);
+
+const forbid = (files, group, message) => ({
+  files: [`${files}/**`],
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
+});
+
+const above = FLOORS.flatMap((floor, i) =>
+  floor
+    .filter((f) => f !== 'features')
+    .map((f) =>
+      forbid(
+        `src/${f}`,
+        FLOORS.slice(i + 1)
+          .flat()
+          .map((upper) => `**/${upper}/**`),
+        `It stands above ${f}.`,
+      ),
+    ),
+);
+
+/** No feature knows another, nor the application that shows them all. */
+const features = names('src/features').map((f) =>
+  forbid(
+    `src/features/${f}`,
+    [
+      '**/app/**',
+      ...names('src/features')
+        .filter((other) => other !== f)
+        .map((other) => `../${other}/**`),
+    ],
+    'Features do not know each other; what two of them need stands below them.',
+  ),
+);
 
 export default [
   { ignores: ['dist', 'src/api/schema.d.ts'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   hooks.configs.flat['recommended-latest'],
-  ...arrows,
+  ...above.filter((rule) => rule.rules['no-restricted-imports'][1].patterns[0].group.length > 0),
+  ...features,
 ];

@@ -1,3 +1,6 @@
+import createClient from 'openapi-fetch';
+import type { paths } from './schema';
+
 /** What went wrong, in words for people; of a file they name the place as well. */
 export class Problem extends Error {
   constructor(
@@ -37,43 +40,43 @@ async function problemOf(response: Response): Promise<Problem> {
   }
 }
 
-async function answer<T>(request: Promise<Response>): Promise<T> {
-  let response: Response;
-  try {
-    response = await request;
-  } catch {
-    throw new Problem(
-      'No connection',
-      'Frenum does not answer. What was saved is safe. Start it again and repeat this.',
-      {},
-      true,
-    );
-  }
-  if (!response.ok) {
-    throw await problemOf(response);
-  }
-  return (await response.json()) as T;
-}
+let who = '';
 
-export const get = <T>(path: string) => answer<T>(fetch(`/api${path}`));
+/** Whoever holds this device from now on: everything that is kept carries the name. */
+export const asksAs = (name: string) => {
+  who = name.trim();
+};
 
-const JSON_TYPE = 'application/json';
+const WHO = 'Frenum-Who';
 
-/** Of a file that is JSON, so; any other file is bytes. */
-const typeOf = (body: unknown) =>
-  body instanceof Blob && body.type !== JSON_TYPE ? 'application/octet-stream' : JSON_TYPE;
+/** The name for one request of somebody who held this device before. */
+export const as = (name: string) => ({ [WHO]: encodeURIComponent(name) });
 
-const send = <T>(method: string, path: string, body: unknown) =>
-  answer<T>(
-    fetch(`/api${path}`, {
-      method,
-      headers: { 'Content-Type': typeOf(body) },
-      body: body instanceof Blob ? body : JSON.stringify(body),
-    }),
+const noConnection = () =>
+  new Problem(
+    'No connection',
+    'Frenum does not answer. What was saved is safe. Start it again and repeat this.',
+    {},
+    true,
   );
 
-export const post = <T>(path: string, body: unknown) => send<T>('POST', path, body);
-export const put = <T>(path: string, body: unknown) => send<T>('PUT', path, body);
+/** Every call of the server's own document, typed by it. A refusal is thrown as a problem. */
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+});
+api.use({
+  onRequest({ request }) {
+    if (who !== '' && !request.headers.has(WHO)) request.headers.set(WHO, encodeURIComponent(who));
+  },
+  async onResponse({ response }) {
+    if (!response.ok) throw await problemOf(response);
+  },
+  onError: ({ error }) => (error instanceof Problem ? error : noConnection()),
+});
+
+/** What a call answered. */
+export const ask = async <T>(call: Promise<{ data?: T }>): Promise<T> => (await call).data as T;
 
 /** Sends a file as the request's body and tells how much of it has gone. */
 export function upload<T>(path: string, file: File, onProgress: (share: number) => void): Promise<T> {
@@ -81,6 +84,7 @@ export function upload<T>(path: string, file: File, onProgress: (share: number) 
     const request = new XMLHttpRequest();
     request.open('PUT', `/api${path}`);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
+    if (who !== '') request.setRequestHeader(WHO, encodeURIComponent(who));
     request.upload.onprogress = (e) => onProgress(e.total ? e.loaded / e.total : 0);
     request.onerror = () =>
       reject(new Problem('No connection', 'Frenum does not answer. Nothing was stored. Try again.'));
@@ -95,4 +99,3 @@ export function upload<T>(path: string, file: File, onProgress: (share: number) 
     request.send(file);
   });
 }
-export const remove = <T>(path: string) => send<T>('DELETE', path, null);

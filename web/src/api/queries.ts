@@ -1,148 +1,140 @@
 import { queryOptions } from '@tanstack/react-query';
-import { get, post } from './client';
-import type {
-  Comparison,
-  MeasuredStop,
-  TestDetail,
-  TestSummary,
-  Trace,
-  Vehicle,
-  Configuration,
-  Difference,
-  Forecast,
-  GarageForm,
-  LaneView,
-  Plan,
-  PlanView,
-  ProcedureView,
-  Device,
-  Fade,
-  Judder,
-  Heat,
-  LapHeat,
-  LastReading,
-  LapHeatRequest,
-  Outlook,
-  Happened,
-  Operator,
-  RunView,
-  Photo,
-  PlanForm,
-  Weather,
-  DiscForm,
-  DrivenLaps,
-  Ladder,
-} from './types';
+import { api, ask } from './client';
+import type { FadeReference, LapHeatRequest, Plan } from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
-export const tests = () => queryOptions({ queryKey: ['tests'], queryFn: () => get<TestSummary[]>('/tests') });
+export const tests = () => queryOptions({ queryKey: ['tests'], queryFn: () => ask(api.GET('/api/tests')) });
 
 export const test = (id: string) =>
-  queryOptions({ queryKey: ['test', id], queryFn: () => get<TestDetail>(`/tests/${id}`) });
+  queryOptions({
+    queryKey: ['test', id],
+    queryFn: () => ask(api.GET('/api/tests/{id}', { params: { path: { id } } })),
+  });
 
 export const comparison = (id: string, baseline: string | null, includeStruckOut: boolean) =>
   queryOptions({
     queryKey: ['test', id, 'comparison', baseline, includeStruckOut],
     queryFn: () =>
-      get<Comparison>(
-        `/tests/${id}/comparison?includeStruckOut=${includeStruckOut}${baseline ? `&baseline=${baseline}` : ''}`,
+      ask(
+        api.GET('/api/tests/{id}/comparison', {
+          params: { path: { id }, query: { includeStruckOut, ...(baseline && { baseline }) } },
+        }),
       ),
   });
 
 export const trace = (testId: string, stopId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'trace', stopId],
-    queryFn: () => get<Trace>(`/stops/${stopId}/trace`),
+    queryFn: () => ask(api.GET('/api/stops/{id}/trace', { params: { path: { id: stopId } } })),
   });
 
-export const triedEdges = (testId: string, stopId: string, onsetS: number | null, endS: number | null) => {
-  const edges = new URLSearchParams();
-  if (onsetS !== null) edges.set('onsetS', onsetS.toFixed(4));
-  if (endS !== null) edges.set('endS', endS.toFixed(4));
-  return queryOptions({
+/** As fine as a log is: what a hand moves between is not worth another look. */
+const moment = (s: number) => Math.round(s * 1e4) / 1e4;
+
+export const triedEdges = (testId: string, stopId: string, onsetS: number | null, endS: number | null) =>
+  queryOptions({
     queryKey: ['test', testId, 'edges', stopId, onsetS, endS],
-    queryFn: () => get<MeasuredStop>(`/stops/${stopId}/edges?${edges}`),
+    queryFn: () =>
+      ask(
+        api.GET('/api/stops/{id}/edges', {
+          params: {
+            path: { id: stopId },
+            query: {
+              ...(onsetS !== null && { onsetS: moment(onsetS) }),
+              ...(endS !== null && { endS: moment(endS) }),
+            },
+          },
+        }),
+      ),
     enabled: onsetS !== null || endS !== null,
   });
-};
 
 export const vehicles = () =>
-  queryOptions({ queryKey: ['vehicles'], queryFn: () => get<Vehicle[]>('/vehicles') });
+  queryOptions({ queryKey: ['vehicles'], queryFn: () => ask(api.GET('/api/vehicles')) });
 
 export const configurations = (vehicleId: string) =>
   queryOptions({
     queryKey: ['vehicles', vehicleId, 'configurations'],
-    queryFn: () => get<Configuration[]>(`/vehicles/${vehicleId}/configurations`),
+    queryFn: () => ask(api.GET('/api/vehicles/{id}/configurations', { params: { path: { id: vehicleId } } })),
   });
 
 export const garageForm = () =>
   queryOptions({
     queryKey: ['garage', 'form'],
-    queryFn: () => get<GarageForm>('/garage/form'),
+    queryFn: () => ask(api.GET('/api/garage/form')),
     staleTime: Infinity,
   });
 
 export const difference = (a: string, b: string) =>
   queryOptions({
     queryKey: ['vehicles', 'difference', a, b],
-    queryFn: () => get<Difference>(`/configurations/${a}/difference/${b}`),
+    queryFn: () => ask(api.GET('/api/configurations/{a}/difference/{b}', { params: { path: { a, b } } })),
     enabled: a !== b,
   });
 
 export const procedures = () =>
-  queryOptions({ queryKey: ['procedures'], queryFn: () => get<ProcedureView[]>('/procedures') });
+  queryOptions({ queryKey: ['procedures'], queryFn: () => ask(api.GET('/api/procedures')) });
 
-export const lanes = () => queryOptions({ queryKey: ['lanes'], queryFn: () => get<LaneView[]>('/lanes') });
+export const lanes = () => queryOptions({ queryKey: ['lanes'], queryFn: () => ask(api.GET('/api/lanes')) });
 
 export const plan = (testId: string) =>
-  queryOptions({ queryKey: ['test', testId, 'plan'], queryFn: () => get<PlanView>(`/tests/${testId}/plan`) });
+  queryOptions({
+    queryKey: ['test', testId, 'plan'],
+    queryFn: () => ask(api.GET('/api/tests/{id}/plan', { params: { path: { id: testId } } })),
+  });
 
 export const forecast = (testId: string, tried: Plan) =>
   queryOptions({
     queryKey: ['test', testId, 'forecast', tried],
-    queryFn: () => post<Forecast>('/plans/forecast', tried),
+    queryFn: () => ask(api.POST('/api/plans/forecast', { body: tried })),
   });
 
 export const planForm = () =>
   queryOptions({
     queryKey: ['plans', 'form'],
-    queryFn: () => get<PlanForm>('/plans/form'),
+    queryFn: () => ask(api.GET('/api/plans/form')),
     staleTime: Infinity,
   });
 
 export const lapHeat = (lap: LapHeatRequest) =>
   queryOptions({
     queryKey: ['plans', 'lap-heat', lap],
-    queryFn: () => post<LapHeat>('/plans/lap-heat', lap),
+    queryFn: () => ask(api.POST('/api/plans/lap-heat', { body: lap })),
   });
 
 export const outlook = (vehicleId: string, version: number, load: 'LADEN' | 'LIGHT') =>
   queryOptions({
     queryKey: ['vehicles', vehicleId, 'outlook', version, load],
-    queryFn: () => get<Outlook>(`/vehicles/${vehicleId}/outlook?load=${load}`),
+    queryFn: () =>
+      ask(api.GET('/api/vehicles/{id}/outlook', { params: { path: { id: vehicleId }, query: { load } } })),
   });
 
 export const devices = () =>
-  queryOptions({ queryKey: ['devices'], queryFn: () => get<Device[]>('/devices'), refetchInterval: 5000 });
+  queryOptions({ queryKey: ['devices'], queryFn: () => ask(api.GET('/api/devices')), refetchInterval: 5000 });
 
 export const lastReadings = (deviceId: string) =>
   queryOptions({
     queryKey: ['devices', deviceId, 'readings'],
-    queryFn: () => get<LastReading[]>(`/devices/${deviceId}/readings`),
+    queryFn: () => ask(api.GET('/api/devices/{id}/readings', { params: { path: { id: deviceId } } })),
     refetchInterval: 5000,
   });
 
 export const weather = () =>
-  queryOptions({ queryKey: ['weather'], queryFn: () => get<Weather>('/weather'), refetchInterval: 15000 });
+  queryOptions({
+    queryKey: ['weather'],
+    queryFn: () => ask(api.GET('/api/weather')),
+    refetchInterval: 15000,
+  });
 
-export const operators = () =>
-  queryOptions({ queryKey: ['operators'], queryFn: () => get<Operator[]>('/operators') });
+/** Whoever is there, by name. */
+export const people = () =>
+  queryOptions({ queryKey: ['people'], queryFn: () => ask(api.GET('/api/people')) });
 
 /** A run in progress; whoever watches is told of changes, and asks now and then in case they were not. */
 export const run = (testId: string) =>
   queryOptions({
     queryKey: ['run', testId],
-    queryFn: () => get<RunView>(`/runs/${testId}`),
+    queryFn: () => ask(api.GET('/api/runs/{testId}', { params: { path: { testId } } })),
     refetchInterval: 4000,
     retry: false,
   });
@@ -150,46 +142,60 @@ export const run = (testId: string) =>
 export const photos = (testId: string) =>
   queryOptions({
     queryKey: ['run', testId, 'photos'],
-    queryFn: () => get<Photo[]>(`/runs/${testId}/photos`),
+    queryFn: () => ask(api.GET('/api/runs/{testId}/photos', { params: { path: { testId } } })),
   });
 
 export const runHistory = (testId: string) =>
   queryOptions({
     queryKey: ['run', testId, 'history'],
-    queryFn: () => get<Happened[]>(`/runs/${testId}/events`),
+    queryFn: () => ask(api.GET('/api/runs/{testId}/events', { params: { path: { testId } } })),
   });
 
-export const fade = (testId: string, reference: string) =>
+export const fade = (testId: string, reference: FadeReference) =>
   queryOptions({
     queryKey: ['test', testId, 'fade', reference],
-    queryFn: () => get<Fade>(`/tests/${testId}/fade?reference=${reference}`),
+    queryFn: () =>
+      ask(api.GET('/api/tests/{id}/fade', { params: { path: { id: testId }, query: { reference } } })),
   });
 
 export const judder = (testId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'judder'],
-    queryFn: () => get<Judder>(`/tests/${testId}/judder`),
+    queryFn: () => ask(api.GET('/api/tests/{id}/judder', { params: { path: { id: testId } } })),
   });
 
 export const heat = (testId: string, wantedTroughC: number | null) =>
   queryOptions({
     queryKey: ['test', testId, 'heat', wantedTroughC],
     queryFn: () =>
-      get<Heat>(`/tests/${testId}/heat${wantedTroughC === null ? '' : `?wantedTroughC=${wantedTroughC}`}`),
+      ask(
+        api.GET('/api/tests/{id}/heat', {
+          params: { path: { id: testId }, query: wantedTroughC === null ? {} : { wantedTroughC } },
+        }),
+      ),
   });
 
 export const laps = (testId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'laps'],
-    queryFn: () => get<{ recordings: DrivenLaps[] }>(`/tests/${testId}/laps`),
+    queryFn: () => ask(api.GET('/api/tests/{id}/laps', { params: { path: { id: testId } } })),
   });
 
 export const discForm = () =>
   queryOptions({
     queryKey: ['discs', 'form'],
-    queryFn: () => get<DiscForm>('/discs/form'),
+    queryFn: () => ask(api.GET('/api/discs/form')),
     staleTime: Infinity,
   });
 
 export const ladders = () =>
-  queryOptions({ queryKey: ['ladders'], queryFn: () => get<Ladder[]>('/ladders') });
+  queryOptions({ queryKey: ['ladders'], queryFn: () => ask(api.GET('/api/ladders')) });
+
+/** What can be entered, with bounds and units, as the core has them. */
+export const forms = () =>
+  queryOptions({
+    queryKey: ['forms'],
+    queryFn: () => ask(api.GET('/api/forms')),
+    staleTime: Infinity,
+    gcTime: Infinity,
+  });

@@ -108,6 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         put: operations["keep_2"];
         post?: never;
         delete?: never;
@@ -125,7 +126,7 @@ export interface paths {
         };
         get: operations["devices"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -188,6 +189,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["form_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forms"];
         put?: never;
         post?: never;
         delete?: never;
@@ -285,6 +302,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         post: operations["save_3"];
         delete?: never;
         options?: never;
@@ -324,16 +342,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/operators": {
+    "/api/people": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["operators"];
+        get: operations["people"];
         put?: never;
-        post: operations["add_4"];
+        /** @description Needs a name in the header Frenum-Who. */
+        post: operations["isHere"];
         delete?: never;
         options?: never;
         head?: never;
@@ -493,6 +512,7 @@ export interface paths {
         };
         get: operations["history"];
         put?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         post: operations["happened"];
         delete?: never;
         options?: never;
@@ -540,6 +560,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         put: operations["keep_1"];
         post?: never;
         delete?: never;
@@ -573,6 +594,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         post: operations["decide"];
         delete?: never;
         options?: never;
@@ -589,6 +611,7 @@ export interface paths {
         };
         get: operations["tryEdges"];
         put?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         post: operations["moveEdges"];
         delete?: never;
         options?: never;
@@ -620,6 +643,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         put: operations["keep"];
         post?: never;
         delete?: never;
@@ -684,6 +708,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         put: operations["seal"];
         post?: never;
         delete?: never;
@@ -780,6 +805,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         put: operations["sign"];
         post?: never;
         delete?: never;
@@ -879,13 +905,13 @@ export interface components {
             rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
         };
         AirFlow: {
-            by: string;
             /** @enum {string} */
             method: "TUFTS" | "SMOKE" | "DUCT_ANEMOMETER" | "PRESSURE_TAPS" | "DIRT";
             seen: string;
             speed: components["schemas"]["WrittenQuantity"] | null;
         };
         AirFlowView: {
+            by: string;
             caveat: string;
             /** Format: uuid */
             configurationId: string;
@@ -1045,8 +1071,8 @@ export interface components {
             title: components["schemas"]["WrittenFinding"];
         };
         Choice: {
-            symbol: string;
-            unit: string;
+            label: string;
+            name: string;
         };
         ColumnView: {
             /** Format: int32 */
@@ -1227,7 +1253,6 @@ export interface components {
             struckOut: boolean;
         };
         DecisionRequest: {
-            by: string;
             reason: string;
             /** Format: uuid */
             requestId: string;
@@ -1271,7 +1296,6 @@ export interface components {
             wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
         };
         DiscReading: {
-            by: string;
             changed: number | null;
             face: ("OUTER" | "INNER") | null;
             ladder?: boolean;
@@ -1285,6 +1309,7 @@ export interface components {
             wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
         };
         DiscReadingView: {
+            by: string;
             /** Format: uuid */
             id: string;
             reading: components["schemas"]["DiscReading"];
@@ -1336,7 +1361,6 @@ export interface components {
             why: string;
         };
         Edges: {
-            by: string;
             endS: number | null;
             onsetS: number | null;
             /** Format: uuid */
@@ -1367,8 +1391,6 @@ export interface components {
             atS: number;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            operatorId: string;
             what: components["schemas"]["Happening"];
         };
         Expectation: {
@@ -1378,7 +1400,6 @@ export interface components {
             sealedAt: string;
         };
         ExpectationRequest: {
-            by: string;
             expectation: string;
         };
         FadeAnswer: {
@@ -1484,10 +1505,26 @@ export interface components {
             help: string;
             /** Format: double */
             high: number;
+            /** Format: double */
+            highInside: number;
             label: string;
             /** Format: double */
             low: number;
-            units: components["schemas"]["Choice"][];
+            /** Format: double */
+            lowInside: number;
+            units: components["schemas"]["UnitChoice"][];
+        };
+        Forms: {
+            bases: components["schemas"]["Choice"][];
+            bedding: components["schemas"]["FormEntry"][];
+            disc: components["schemas"]["FormEntry"][];
+            lap: components["schemas"]["FormEntry"][];
+            limit: components["schemas"]["FormEntry"][];
+            pedals: components["schemas"]["Choice"][];
+            phase: components["schemas"]["FormEntry"][];
+            reading: components["schemas"]["FormEntry"][];
+            test: components["schemas"]["FormEntry"][];
+            units: components["schemas"]["UnitChoice"][];
         };
         FrontRear: {
             peakC: components["schemas"]["Summary"];
@@ -2059,11 +2096,28 @@ export interface components {
             /** Format: double */
             slope: number;
         };
+        NewConfiguration: {
+            changed: string[];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            spec: components["schemas"]["ConfigurationSpec"] | null;
+            /** Format: uuid */
+            vehicleId: string;
+        };
+        NewDevice: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "LOGGER" | "THERMOMETER" | "ROLLER_TESTER" | "WEATHER_MAST";
+            name: string;
+        };
         NewVehicle: {
             description: string;
             /** Format: uuid */
             id: string;
             name: string;
+            spec: components["schemas"]["VehicleSpec"] | null;
         };
         Offsets: {
             /** Format: double */
@@ -2086,11 +2140,6 @@ export interface components {
             onsetC: components["schemas"]["WrittenFigure"];
             p: components["schemas"]["WrittenFigure"];
             perC: components["schemas"]["WrittenFigure"];
-        };
-        OperatorView: {
-            /** Format: uuid */
-            id: string;
-            name: string;
         };
         OrderView: {
             /** Format: double */
@@ -2250,10 +2299,9 @@ export interface components {
             speedMps: number;
         };
         PhotoView: {
+            by: string;
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            operatorId: string;
             /** Format: uuid */
             stopId: string;
         };
@@ -2345,6 +2393,7 @@ export interface components {
             rows: number;
         };
         ReadingView: {
+            by: string;
             /** Format: uuid */
             id: string;
             reading: components["schemas"]["DiscReading"];
@@ -2447,7 +2496,6 @@ export interface components {
         };
         SafetyGate: {
             seen: ("COURSE_CLOSED" | "RUN_OFF_CLEAR" | "HELMETS" | "EXTINGUISHER" | "FIRST_AID" | "RADIOS" | "ABORT_WORDS" | "HOT_PARTS" | "CRACKED_DISCS" | "VEHICLE")[];
-            signedBy: string;
         };
         SafetyItem: {
             /** @enum {string} */
@@ -2455,7 +2503,6 @@ export interface components {
             label: string;
         };
         SaveRequest: {
-            by: string;
             conditions: components["schemas"]["Conditions"];
             newTest: components["schemas"]["TestRequest"] | null;
             newVehicle: components["schemas"]["NewVehicle"] | null;
@@ -2584,6 +2631,7 @@ export interface components {
             gate: components["schemas"]["SafetyGate"];
             /** Format: date-time */
             signedAt: string;
+            signedBy: string;
         };
         SlotEntry: {
             factor: string;
@@ -2831,6 +2879,11 @@ export interface components {
             high: components["schemas"]["WrittenFigure"];
             low: components["schemas"]["WrittenFigure"];
             slope: components["schemas"]["WrittenFigure"];
+        };
+        UnitChoice: {
+            symbol: string;
+            /** @enum {string} */
+            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };
         VehicleSpec: {
             antiLock: boolean;
@@ -3089,7 +3142,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ConfigurationView"];
+                "application/json": components["schemas"]["NewConfiguration"];
             };
         };
         responses: {
@@ -3200,7 +3253,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3209,7 +3262,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DeviceView"];
+                "application/json": components["schemas"]["NewDevice"];
             };
         };
         responses: {
@@ -3306,6 +3359,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DiscForm"];
+                };
+            };
+        };
+    };
+    forms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Forms"];
                 };
             };
         };
@@ -3590,7 +3663,7 @@ export interface operations {
             };
         };
     };
-    operators: {
+    people: {
         parameters: {
             query?: never;
             header?: never;
@@ -3605,23 +3678,19 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OperatorView"][];
+                    "application/json": string[];
                 };
             };
         };
     };
-    add_4: {
+    isHere: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OperatorView"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -3629,7 +3698,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OperatorView"];
+                    "application/json": string[];
                 };
             };
         };
@@ -3985,7 +4054,6 @@ export interface operations {
         parameters: {
             query: {
                 stopId: string;
-                operatorId: string;
             };
             header?: never;
             path: {
@@ -4515,7 +4583,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VehicleView"];
+                "application/json": components["schemas"]["NewVehicle"];
             };
         };
         responses: {

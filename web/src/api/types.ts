@@ -1,4 +1,4 @@
-import type { components } from './schema';
+import type { components, operations } from './schema';
 
 /** The server's own document of what it sends and takes; what follows gives its parts the names that screens use. */
 export type Schemas = components['schemas'];
@@ -28,7 +28,9 @@ export type EdgeRequest = Schemas['Edges'];
 export type Vehicle = Schemas['VehicleView'];
 export type Configuration = Schemas['ConfigurationView'];
 export type GarageForm = Schemas['GarageForm'];
-export type Entry = GarageForm['vehicle'][number];
+export type Forms = Schemas['Forms'];
+export type Entry = Schemas['FormEntry'];
+export type Weighing = Schemas['Weighing'];
 export type Part = Schemas['Part'];
 export type Bedding = Schemas['BeddingIn'];
 export type Difference = Schemas['DifferenceView'];
@@ -51,9 +53,9 @@ export type LapHeat = Schemas['LapHeatView'];
 export type LapHeatRequest = Schemas['LapHeatRequest'];
 export type Braking = LapHeatRequest['brakings'][number];
 
-export type Operator = Schemas['OperatorView'];
 export type RunView = Schemas['RunView'];
-export type RunEvent = Schemas['EventRequest'];
+/** What happened, on its way, with whoever said so. */
+export type RunEvent = Schemas['EventRequest'] & { who: string };
 export type RunReview = Schemas['RunReview'];
 export type Happening = Schemas['Happening'];
 export type Happened = Schemas['Happened'];
@@ -66,6 +68,7 @@ export type Validity = JudgedStop['judged'];
 export type Photo = Schemas['PhotoView'];
 
 export type Fade = Schemas['FadeView'];
+export type FadeReference = NonNullable<NonNullable<operations['fade']['parameters']['query']>['reference']>;
 export type FadeSide = Schemas['FadeSide'];
 export type FadeStudy = Schemas['FadeStudy'];
 export type FadeLevel = Schemas['Level'];

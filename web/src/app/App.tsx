@@ -13,12 +13,20 @@ import { DriverPage } from '../features/run/DriverPage';
 import { RunPage } from '../features/run/RunPage';
 import { StopsPage } from '../features/stops/StopsPage';
 import { TestsPage } from '../features/tests/TestsPage';
+import { OrProblem } from './OrProblem';
 import { Shell } from './Shell';
 
 export function App() {
   return (
     <Routes>
-      <Route path="/tests/:testId/run" element={<RunPage />} />
+      <Route
+        path="/tests/:testId/run"
+        element={
+          <OrProblem>
+            <RunPage />
+          </OrProblem>
+        }
+      />
       <Route path="/tests/:testId/run/driver" element={<DriverPage />} />
       <Route element={<Shell />}>
         <Route path="/tests" element={<TestsPage />} />

@@ -1,6 +1,6 @@
 import { Heading, Key } from '../ui/Layout';
 import { Sheet } from '../ui/Sheet';
-import { KEY_LIST } from './shortcuts';
+import { KEY_LIST } from '../ui/shortcuts';
 
 export function KeySheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (

@@ -4,9 +4,10 @@ import { Link, NavLink, Outlet, useLocation, useMatch, useNavigate } from 'react
 import { test, tests } from '../api/queries';
 import { Button } from '../ui/Button';
 import { HeaderTape } from './HeaderTape';
-import { usePreferences } from './preferences';
+import { OrProblem } from './OrProblem';
+import { usePreferences } from '../reader/preferences';
 import { KeySheet } from './KeySheet';
-import { useShortcuts } from './shortcuts';
+import { useShortcuts } from '../ui/shortcuts';
 
 /** The header with the sections in the order of the work; those that are not built yet are not there. */
 export function Shell() {
@@ -99,7 +100,9 @@ export function Shell() {
       </header>
       <HeaderTape />
       <main id="main" className="overflow-x-clip">
-        <Outlet />
+        <OrProblem>
+          <Outlet />
+        </OrProblem>
       </main>
       <footer className="px-8 py-4 text-[13px] text-ink-3 max-md:px-4">
         <p className="no-print mb-3 flex gap-5 md:hidden">

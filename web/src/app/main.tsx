@@ -1,4 +1,3 @@
-import './validation';
 import './theme.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
@@ -7,7 +6,7 @@ import { BrowserRouter } from 'react-router';
 import { Problem } from '../api/client';
 import { UndoProvider } from '../ui/Undo';
 import { App } from './App';
-import { PreferencesProvider } from './preferences';
+import { PreferencesProvider } from '../reader/preferences';
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -1,4 +1,4 @@
-import type { Figure } from '../api/types';
+import type { Figure, Quantity } from '../api/types';
 
 export type System = 'metric' | 'imperial';
 
@@ -23,6 +23,12 @@ const metric = {
 export type Kind = keyof typeof metric;
 export type UnitTable = Record<Kind, Shown>;
 
+/** In which units people type, by system. */
+export const TYPED = {
+  metric: { speed: 'KILOMETRES_PER_HOUR', distance: 'METRES', temperature: 'CELSIUS' },
+  imperial: { speed: 'MILES_PER_HOUR', distance: 'FEET', temperature: 'FAHRENHEIT' },
+} satisfies Record<System, Partial<Record<Kind, Quantity['unit']>>>;
+
 const imperial: UnitTable = {
   ...metric,
   speed: { unit: 'mph', of: (v) => v / MPH, decimals: 1 },
@@ -34,6 +40,9 @@ const imperial: UnitTable = {
 };
 
 export const unitsOf = (system: System): UnitTable => (system === 'metric' ? metric : imperial);
+
+/** A length that people type, in metres. */
+export const metres = (q: Quantity) => (q.unit === 'FEET' ? q.entered * FOOT : q.entered);
 
 /** A number with a true minus and a fixed count of decimals. */
 export function number(x: number, decimals: number): string {

@@ -1,5 +1,5 @@
 import type { Check } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { said } from '../../units/units';
 import { Status } from '../../ui/Status';
 import { Table, Td } from '../../ui/Table';

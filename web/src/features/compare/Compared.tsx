@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Comparison, Pair, TestDetail } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
-import { useShortcuts } from '../../app/shortcuts';
+import { usePreferences } from '../../reader/preferences';
+import { useShortcuts } from '../../ui/shortcuts';
 import { Bridge } from '../../charts/Bridge';
 import { IntervalTape } from '../../charts/IntervalTape';
 import { Lane } from '../../charts/lane/Lane';

@@ -1,5 +1,5 @@
 import type { Pair } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { figure, number, signed } from '../../units/units';
 import { Table, Td } from '../../ui/Table';
 

@@ -1,5 +1,5 @@
 import type { Comparison } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import type { Letter } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { figure } from '../../units/units';

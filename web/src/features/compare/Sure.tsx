@@ -1,5 +1,5 @@
 import type { Pair } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { said } from '../../units/units';
 
 /** How sure the verdict is, under its sentence. */

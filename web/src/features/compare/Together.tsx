@@ -1,5 +1,5 @@
 import type { Comparison } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { number, said, type UnitTable } from '../../units/units';
 import { Heading, Strip } from '../../ui/Layout';
 import { Table, Td } from '../../ui/Table';

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { devices, lastReadings, weather } from '../../api/queries';
 import type { Device } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { EmptySlab, Failure, Heading, Strip } from '../../ui/Layout';
@@ -155,8 +155,7 @@ function NewDevice() {
   const [name, setName] = useState('');
   const [kind, setKind] = useState<Device['kind']>('WEATHER_MAST');
   const add = useMutation({
-    mutationFn: () =>
-      post<{ device: Device; code: string }>('/devices', { id: crypto.randomUUID(), name, kind }),
+    mutationFn: () => ask(api.POST('/api/devices', { body: { id: crypto.randomUUID(), name, kind } })),
     onSuccess: () => {
       setName('');
       return client.invalidateQueries({ queryKey: devices().queryKey });

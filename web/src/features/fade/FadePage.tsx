@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { fade, test } from '../../api/queries';
 import type { Fade, FadeSide, TestDetail } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Segments } from '../../ui/Button';

@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post, Problem } from '../../api/client';
-import type { BroughtIn } from '../../api/types';
+import { api, ask, Problem } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { Failure, Heading, Strip } from '../../ui/Layout';
 
@@ -11,7 +10,15 @@ export function BundleStrip() {
   const [text, setText] = useState('');
   const bring = useMutation({
     mutationFn: (p: { text: string; asCopies: boolean }) =>
-      post<BroughtIn>(`/bundle?asCopies=${p.asCopies}`, new Blob([p.text], { type: 'application/json' })),
+      ask(
+        api.POST('/api/bundle', {
+          params: { query: { asCopies: p.asCopies } },
+          headers: { 'Content-Type': 'application/json' },
+          // The file goes as it is; only its reader knows what is wrong with it.
+          body: p.text,
+          bodySerializer: (text) => text,
+        }),
+      ),
     onSuccess: () => client.invalidateQueries(),
   });
   const fields = bring.error instanceof Problem ? Object.entries(bring.error.fields) : [];

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, put } from '../../api/client';
+import { api, ask, Problem } from '../../api/client';
 import { configurations } from '../../api/queries';
 import type { Configuration, GarageForm, Part } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
@@ -27,12 +27,12 @@ export function ConfigurationForm(props: {
   const [fitting, setFitting] = useState<Record<string, string>>(c.fitting ?? {});
   const save = useMutation({
     mutationFn: () =>
-      put<Configuration>(`/configurations?nextId=${nextId}`, {
-        ...c,
-        name,
-        spec: { parts, switches },
-        fitting,
-      }),
+      ask(
+        api.PUT('/api/configurations', {
+          params: { query: { nextId } },
+          body: { ...c, name, spec: { parts, switches }, fitting },
+        }),
+      ),
     onSuccess: async (saved) => {
       await client.invalidateQueries({ queryKey: configurations(c.vehicleId).queryKey });
       props.onSaved(saved.id);

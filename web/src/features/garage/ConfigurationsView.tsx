@@ -1,12 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { post } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { configurations } from '../../api/queries';
 import type { Configuration, GarageForm, Vehicle } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { EmptySlab, Failure } from '../../ui/Layout';
 import { cx } from '../../ui/cx';
 import { ConfigurationForm } from './ConfigurationForm';
-import { labelOf } from './labels';
+import { labelOf } from '../../ui/labels';
 
 /** All configurations of a vehicle, and the chosen one in full. */
 export function ConfigurationsView(props: {
@@ -21,13 +21,17 @@ export function ConfigurationsView(props: {
   const chosen = all.find((c) => c.id === props.chosen) ?? all[0];
   const add = useMutation({
     mutationFn: (from: Configuration | null) =>
-      post<Configuration>('/configurations', {
-        id: crypto.randomUUID(),
-        vehicleId: vehicle.id,
-        name: from ? `${from.name}, changed` : `Configuration ${all.length + 1}`,
-        changed: [],
-        spec: from?.spec ?? null,
-      }),
+      ask(
+        api.POST('/api/configurations', {
+          body: {
+            id: crypto.randomUUID(),
+            vehicleId: vehicle.id,
+            name: from ? `${from.name}, changed` : `Configuration ${all.length + 1}`,
+            changed: [],
+            spec: from?.spec ?? null,
+          },
+        }),
+      ),
     onSuccess: async (c) => {
       await client.invalidateQueries({ queryKey: configurations(vehicle.id).queryKey });
       set('configuration', c.id);

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { post } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { difference } from '../../api/queries';
 import type { Configuration, Figure } from '../../api/types';
 import { Button } from '../../ui/Button';
@@ -9,7 +9,7 @@ import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
 import { number } from '../../units/units';
-import { labelOf } from './labels';
+import { labelOf } from '../../ui/labels';
 
 /** What changes from one configuration to another, and whether a test of the two could name a cause. */
 export function DifferenceView(props: {
@@ -114,9 +114,10 @@ function InBetween(props: { a: string; b: string; factors: string[]; set: (k: st
   const client = useQueryClient();
   const make = useMutation({
     mutationFn: (factor: string) =>
-      post<Configuration>(
-        `/configurations/${props.a}/between/${props.b}?factor=${encodeURIComponent(factor)}&id=${crypto.randomUUID()}`,
-        null,
+      ask(
+        api.POST('/api/configurations/{a}/between/{b}', {
+          params: { path: { a: props.a, b: props.b }, query: { factor, id: crypto.randomUUID() } },
+        }),
       ),
     onSuccess: async (c) => {
       await client.invalidateQueries({ queryKey: ['vehicles'] });

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
-import { post } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { configurations, garageForm, vehicles } from '../../api/queries';
 import type { Configuration, GarageForm, Vehicle } from '../../api/types';
 import { Button, Segments } from '../../ui/Button';
@@ -29,7 +29,8 @@ function Vehicles({ form }: { form: GarageForm }) {
   const [query, setQuery] = useSearchParams();
   const known = useQuery(vehicles());
   const add = useMutation({
-    mutationFn: (id: string) => post<Vehicle>('/vehicles', { id, name: 'New vehicle', description: '' }),
+    mutationFn: (id: string) =>
+      ask(api.POST('/api/vehicles', { body: { id, name: 'New vehicle', description: '', spec: null } })),
     onSuccess: async (v) => {
       await client.invalidateQueries({ queryKey: vehicles().queryKey });
       setQuery({ vehicle: v.id });

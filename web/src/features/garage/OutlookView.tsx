@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { outlook } from '../../api/queries';
 import type { Outlook, Vehicle } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Segments } from '../../ui/Button';
 import { EmptySlab, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';

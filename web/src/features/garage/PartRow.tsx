@@ -1,7 +1,8 @@
 import type { Bedding, Entry, GarageForm, Part } from '../../api/types';
+import { useEntries } from '../../forms/useForms';
 import { Field, Input, Select } from '../../ui/Field';
 import { QuantityField } from '../../ui/QuantityField';
-import { word } from './labels';
+import { word } from '../../ui/labels';
 import { CostField } from './CostField';
 import { WeighedField, withEntry } from './WeighedField';
 
@@ -122,23 +123,6 @@ export function PartRow(props: {
   );
 }
 
-const SPEED = {
-  low: 0,
-  high: 300,
-  units: [
-    { unit: 'KILOMETRES_PER_HOUR', symbol: 'km/h' },
-    { unit: 'MILES_PER_HOUR', symbol: 'mph' },
-  ],
-};
-const TIME = {
-  low: 0,
-  high: 120,
-  units: [
-    { unit: 'MINUTES', symbol: 'min' },
-    { unit: 'SECONDS', symbol: 's' },
-  ],
-};
-
 function BeddingFields(props: {
   bedding: Bedding;
   errors: Record<string, string>;
@@ -146,9 +130,10 @@ function BeddingFields(props: {
   onChange: (bedding: Bedding) => void;
 }) {
   const { bedding, errors, at, onChange } = props;
-  const quantity = (label: string, key: 'from' | 'to' | 'gap' | 'coolDown', bounds: typeof SPEED) => (
+  const entry = useEntries('bedding');
+  const quantity = (key: 'from' | 'to' | 'gap' | 'coolDown', field: string) => (
     <QuantityField
-      allowed={{ label, ...bounds }}
+      allowed={entry(field)}
       value={bedding[key]}
       error={errors[`${at}.${key}`]}
       onChange={(q) => q && onChange({ ...bedding, [key]: q })}
@@ -163,10 +148,10 @@ function BeddingFields(props: {
           onChange={(e) => onChange({ ...bedding, count: Math.round(Number(e.target.value)) })}
         />
       </Field>
-      {quantity('Bedding from', 'from', SPEED)}
-      {quantity('Bedding to', 'to', SPEED)}
-      {quantity('Gap between snubs', 'gap', TIME)}
-      {quantity('Cool-down after', 'coolDown', TIME)}
+      {quantity('from', 'FROM')}
+      {quantity('to', 'TO')}
+      {quantity('gap', 'GAP')}
+      {quantity('coolDown', 'COOL_DOWN')}
       <label className="flex items-center gap-2 text-sm">
         <input
           type="checkbox"

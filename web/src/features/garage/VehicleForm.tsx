@@ -1,13 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, put } from '../../api/client';
+import { api, ask, Problem } from '../../api/client';
 import { vehicles } from '../../api/queries';
 import type { GarageForm, Quantity, Vehicle } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { useUndo } from '../../ui/Undo';
-import { word } from './labels';
+import { word } from '../../ui/labels';
 import { WeighedField, withEntry } from './WeighedField';
 
 type Spec = NonNullable<Vehicle['spec']>;
@@ -20,7 +20,7 @@ export function VehicleForm({ vehicle, form }: { vehicle: Vehicle; form: GarageF
   const [description, setDescription] = useState(vehicle.description);
   const [spec, setSpec] = useState<Spec>(vehicle.spec as Spec);
   const save = useMutation({
-    mutationFn: (v: Vehicle) => put<Vehicle>('/vehicles', v),
+    mutationFn: (v: Vehicle) => ask(api.PUT('/api/vehicles', { body: v })),
     onSuccess: (saved) => {
       void client.invalidateQueries({ queryKey: vehicles().queryKey });
       undo({

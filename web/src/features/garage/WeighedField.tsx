@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post, Problem } from '../../api/client';
-import type { Entry, Quantity } from '../../api/types';
+import { api, ask, Problem } from '../../api/client';
+import type { Entry, Quantity, Weighing } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Failure } from '../../ui/Layout';
 import { QuantityField } from '../../ui/QuantityField';
@@ -67,16 +67,16 @@ export function WeighedField(props: {
   );
 }
 
-type Weighing = { with: Quantity | null; without: Quantity | null; step: Quantity | null };
+type Written = { [K in keyof Weighing]: Quantity | null };
 
 function WeighingSheet(props: {
   entry: Entry;
   onClose: () => void;
   onWeighed: (mass: Quantity, uncertainty: Quantity) => void;
 }) {
-  const [readings, setReadings] = useState<Weighing>({ with: null, without: null, step: null });
+  const [readings, setReadings] = useState<Written>({ with: null, without: null, step: null });
   const weigh = useMutation({
-    mutationFn: (w: Weighing) => post<{ mass: Quantity; uncertainty: Quantity }>('/garage/weighing', w),
+    mutationFn: (w: Weighing) => ask(api.POST('/api/garage/weighing', { body: w })),
     onSuccess: (w) => props.onWeighed(w.mass, w.uncertainty),
   });
   const errors = weigh.error instanceof Problem ? weigh.error.fields : {};
@@ -88,7 +88,8 @@ function WeighingSheet(props: {
       onChange={(q) => setReadings({ ...readings, [key]: q })}
     />
   );
-  const ready = readings.with && readings.without && readings.step;
+  const { with: whole, without, step } = readings;
+  const ready = whole && without && step && { with: whole, without, step };
   return (
     <Sheet
       open
@@ -101,7 +102,7 @@ function WeighingSheet(props: {
         onSubmit={(e) => {
           e.preventDefault();
           e.stopPropagation();
-          if (ready) weigh.mutate(readings);
+          if (ready) weigh.mutate(ready);
         }}
       >
         {field('With the part', 'with', 0, 60000, 'As the scale shows it.')}

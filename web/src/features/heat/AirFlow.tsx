@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { put, remove } from '../../api/client';
+import { api, as, ask } from '../../api/client';
 import { discForm } from '../../api/queries';
-import type { AirFlow as Seen, AirFlowNote, HeatSide, Quantity } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import type { AirFlow as Seen, AirFlowNote, HeatSide } from '../../api/types';
+import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Button } from '../../ui/Button';
@@ -12,7 +12,7 @@ import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Sheet } from '../../ui/Sheet';
 import { useUndo } from '../../ui/Undo';
-import { number, type UnitTable } from '../../units/units';
+import { TYPED, number, type UnitTable } from '../../units/units';
 
 /** What was seen of the air about the brakes, each with what that way of looking cannot show. */
 export function AirFlow(props: {
@@ -28,15 +28,21 @@ export function AirFlow(props: {
   const [adding, setAdding] = useState<string>();
   const again = () => client.invalidateQueries({ queryKey: ['test', props.testId, 'heat'] });
   const keep = useMutation({
-    mutationFn: (n: { id: string; configurationId: string; seen: Seen }) =>
-      put(`/configurations/${n.configurationId}/air-flow/${n.id}`, n.seen),
+    mutationFn: (n: { id: string; configurationId: string; seen: Seen; by?: string }) =>
+      ask(
+        api.PUT('/api/configurations/{configurationId}/air-flow/{id}', {
+          params: { path: { configurationId: n.configurationId, id: n.id } },
+          headers: n.by === undefined ? {} : as(n.by),
+          body: n.seen,
+        }),
+      ),
     onSuccess: () => {
       setAdding(undefined);
       return again();
     },
   });
   const forget = useMutation({
-    mutationFn: (n: AirFlowNote) => remove(`/air-flow/${n.id}`),
+    mutationFn: (n: AirFlowNote) => ask(api.DELETE('/api/air-flow/{id}', { params: { path: { id: n.id } } })),
     onSuccess: (_, n) => {
       undo({ message: 'What was seen of the air is removed.', undo: () => keep.mutate(n) });
       return again();
@@ -57,7 +63,7 @@ export function AirFlow(props: {
             <MarkLabel letter={letterOf(sides.findIndex((s) => s.configurationId === n.configurationId))} />{' '}
             <b className="font-[650]">{n.method}</b>
             {n.seen.speed && ` at ${number(units.speed.of(n.seen.speed.inside ?? 0), 0)} ${units.speed.unit}`}
-            , by {n.seen.by}: {n.seen.seen} <span className="text-ink-3">{n.caveat}</span>{' '}
+            , by {n.by}: {n.seen.seen} <span className="text-ink-3">{n.caveat}</span>{' '}
             <Button tone="link" aria-label={`Remove ${n.method}`} onClick={() => forget.mutate(n)}>
               Remove
             </Button>
@@ -95,7 +101,7 @@ function AirFlowForm(props: {
   const [method, setMethod] = useState<Seen['method']>('TUFTS');
   const [speed, setSpeed] = useState('');
   const [seen, setSeen] = useState('');
-  const unit: Quantity['unit'] = system === 'imperial' ? 'MILES_PER_HOUR' : 'KILOMETRES_PER_HOUR';
+  const unit = TYPED[system].speed;
   const entered = Number(speed.replace(',', '.'));
   return (
     <Loaded query={useQuery(discForm())} what="Reading the form">
@@ -108,7 +114,6 @@ function AirFlowForm(props: {
               method,
               speed: speed.trim() === '' ? null : { entered, unit },
               seen: seen.trim(),
-              by: person.trim(),
             });
           }}
         >

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { heat } from '../../api/queries';
 import type { Heat, HeatSide } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { Segments } from '../../ui/Button';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';

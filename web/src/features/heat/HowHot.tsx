@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { put, remove } from '../../api/client';
+import { api, as, ask } from '../../api/client';
 import type { HeatReading, HeatSide, Peak } from '../../api/types';
 import type { Letter } from '../../charts/letters';
 import { Button } from '../../ui/Button';
@@ -130,11 +130,19 @@ function Entered(props: { testId: string; readings: HeatReading[]; units: UnitTa
   const undo = useUndo();
   const again = () => client.invalidateQueries({ queryKey: ['test', props.testId, 'heat'] });
   const back = useMutation({
-    mutationFn: (r: HeatReading) => put(`/stops/${r.stopId}/disc-readings/${r.id}`, r.reading),
+    mutationFn: (r: HeatReading) =>
+      ask(
+        api.PUT('/api/stops/{stopId}/disc-readings/{id}', {
+          params: { path: { stopId: r.stopId, id: r.id } },
+          headers: as(r.by),
+          body: r.reading,
+        }),
+      ),
     onSuccess: again,
   });
   const forget = useMutation({
-    mutationFn: (r: HeatReading) => remove(`/disc-readings/${r.id}`),
+    mutationFn: (r: HeatReading) =>
+      ask(api.DELETE('/api/disc-readings/{id}', { params: { path: { id: r.id } } })),
     onSuccess: (_, r) => {
       undo({ message: `Reading of stop ${r.stop} removed.`, undo: () => back.mutate(r) });
       return again();
@@ -148,7 +156,7 @@ function Entered(props: { testId: string; readings: HeatReading[]; units: UnitTa
           <li key={r.id} className="flex flex-wrap items-baseline gap-x-4">
             <span>
               Stop {r.stop}, {wheelName(r.reading.wheel)}, {sourceWord(r.reading.source)}
-              {r.reading.face && `, ${r.reading.face.toLowerCase()} face`}, read by {r.reading.by}
+              {r.reading.face && `, ${r.reading.face.toLowerCase()} face`}, read by {r.by}
             </span>
             <Button
               tone="link"

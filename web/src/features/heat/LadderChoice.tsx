@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { put } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { ladders } from '../../api/queries';
-import type { DiscReading, Ladder, Quantity } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import type { DiscReading, Ladder } from '../../api/types';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
-import { number, type UnitTable } from '../../units/units';
+import { TYPED, number, type UnitTable } from '../../units/units';
 
 /** Which ladder was on the disc, and how far up it changed. */
 export function LadderChoice(props: Chosen) {
@@ -91,7 +91,7 @@ function Choice(props: Chosen & { known: Ladder[] }) {
 function NewLadder({ onMade }: { onMade: (id: string) => void }) {
   const client = useQueryClient();
   const { system, units } = usePreferences();
-  const unit: Quantity['unit'] = system === 'imperial' ? 'FAHRENHEIT' : 'CELSIUS';
+  const unit = TYPED[system].temperature;
   const [id] = useState(() => crypto.randomUUID());
   const [name, setName] = useState('');
   const [text, setText] = useState('');
@@ -102,10 +102,14 @@ function NewLadder({ onMade }: { onMade: (id: string) => void }) {
   const usable = steps.length > 0 && steps.every((s) => Number.isFinite(s));
   const add = useMutation({
     mutationFn: () =>
-      put<Ladder>('/ladders', {
-        id,
-        ladder: { name: name.trim(), thresholds: steps.map((entered) => ({ entered, unit })) },
-      }),
+      ask(
+        api.PUT('/api/ladders', {
+          body: {
+            id,
+            ladder: { name: name.trim(), thresholds: steps.map((entered) => ({ entered, unit })) },
+          },
+        }),
+      ),
     onSuccess: async (made) => {
       await client.invalidateQueries({ queryKey: ladders().queryKey });
       onMade(made.id);

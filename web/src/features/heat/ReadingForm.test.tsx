@@ -57,6 +57,7 @@ describe('a reading of a disc', () => {
     await waitFor(() => expect(onDone).toHaveBeenCalled());
     const put = sent.find((s) => s.method === 'PUT');
     expect(put?.path).toMatch(/^\/stops\/stop-2\/disc-readings\/[0-9a-f-]{36}$/);
+    expect(put?.who).toBe('Marshal');
     expect(put?.body).toEqual({
       wheel: 'FRONT_LEFT',
       source: 'BLACKENED',
@@ -66,7 +67,6 @@ describe('a reading of a disc', () => {
       ladderId: null,
       changed: null,
       painted: false,
-      by: 'Marshal',
     });
   });
 

@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, put } from '../../api/client';
+import { api, ask, Problem } from '../../api/client';
 import { discForm } from '../../api/queries';
-import type { DiscReading, HeatSide, PeakSource, Quantity, Wheel } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import type { DiscReading, HeatSide, PeakSource, Wheel } from '../../api/types';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
-import type { UnitTable } from '../../units/units';
+import { TYPED, type UnitTable } from '../../units/units';
 import { LadderChoice } from './LadderChoice';
 import { WHEEL_NAMES } from './words';
 
@@ -17,7 +17,7 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
   const { side } = props;
   const client = useQueryClient();
   const { system, person, setPerson } = usePreferences();
-  const unit: Quantity['unit'] = system === 'imperial' ? 'FAHRENHEIT' : 'CELSIUS';
+  const unit = TYPED[system].temperature;
   const [stopId, setStopId] = useState(side.stops.at(-1)?.id ?? '');
   // One for all tries, so that a send whose answer was lost is not kept twice.
   const [id] = useState(() => crypto.randomUUID());
@@ -32,19 +32,22 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
     ladderId: null,
     changed: null,
     painted: false,
-    by: '',
   });
   const set = (part: Partial<DiscReading>) => setReading({ ...reading, ...part });
   const isLadder = reading.source === 'LADDER';
   const number = (text: string) => Number(text.replace(',', '.'));
   const save = useMutation({
     mutationFn: () =>
-      put(`/stops/${stopId}/disc-readings/${id}`, {
-        ...reading,
-        by: person.trim(),
-        value: isLadder ? null : { entered: number(value), unit },
-        late: isLadder ? null : { entered: number(late || '0'), unit: 'SECONDS' },
-      }),
+      ask(
+        api.PUT('/api/stops/{stopId}/disc-readings/{id}', {
+          params: { path: { stopId, id } },
+          body: {
+            ...reading,
+            value: isLadder ? null : { entered: number(value), unit },
+            late: isLadder ? null : { entered: number(late || '0'), unit: 'SECONDS' },
+          },
+        }),
+      ),
     onSuccess: () => {
       props.onDone();
       return client.invalidateQueries({ queryKey: ['test', props.testId, 'heat'] });
@@ -120,7 +123,7 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
               </Field>
             </div>
           )}
-          <Field label="Who read it" error={fields.by}>
+          <Field label="Who read it" error={fields.who}>
             <Input maxLength={100} value={person} onChange={(e) => setPerson(e.target.value)} />
           </Field>
           {save.error && Object.keys(fields).length === 0 && <Failure error={save.error} />}

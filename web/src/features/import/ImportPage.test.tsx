@@ -114,7 +114,6 @@ describe('a file that comes in', () => {
         { stop: 1, configuration: 'As bought', changed: ['pads', 'fluid'], block: 1 },
         { stop: 2, configuration: 'Other pads', block: 1 },
       ],
-      by: 'Marshal',
     });
   });
 

@@ -1,16 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { get, post, put, upload } from '../../api/client';
+import { api, ask, upload } from '../../api/client';
 import { tests } from '../../api/queries';
 import type { ImportPreview, Role, SaveRequest } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading, Strip } from '../../ui/Layout';
 import { ConditionFields } from './ConditionFields';
 import { ChannelTable, HealthCard } from './LogCards';
-import { NewTestForm, type NewTest } from './NewTestForm';
+import { NewTestForm, type NewTest } from '../../forms/NewTestForm';
 import { LogPlacement, SheetPlacement, type Placing } from './Placement';
 import { saveRequest, type ConditionText } from './request';
 import { SpeedStrip } from './SpeedStrip';
@@ -69,6 +69,8 @@ export function ImportPage() {
   );
 }
 
+const ofTest = (testId: string | null): { testId?: string } => (testId ? { testId } : {});
+
 /** One file's way from the disk to its preview, with progress once it takes more than a second. */
 function useIncoming(testId: string | null) {
   const [preview, setPreview] = useState<ImportPreview | null>(null);
@@ -76,13 +78,15 @@ function useIncoming(testId: string | null) {
   const [progress, setProgress] = useState<string | null>(null);
   const timer = useRef<number | undefined>(undefined);
   const previewId = preview?.id;
-  const test = testId ? `testId=${testId}` : '';
   useEffect(() => {
     // The stops are measured at the chosen test's nominal speed, so another test means another look.
     if (previewId) {
-      get<ImportPreview>(`/imports/${previewId}?${test}`).then(setPreview, setError);
+      ask(api.GET('/api/imports/{id}', { params: { path: { id: previewId }, query: ofTest(testId) } })).then(
+        setPreview,
+        setError,
+      );
     }
-  }, [test, previewId]);
+  }, [testId, previewId]);
   const start = async (file: File) => {
     const id = crypto.randomUUID();
     setError(null);
@@ -90,16 +94,17 @@ function useIncoming(testId: string | null) {
     const begun = Date.now();
     timer.current = window.setInterval(() => {
       if (Date.now() - begun > SLOW_MS) {
-        void get<{ rows: number }>(`/imports/${id}/progress`).then(
+        void ask(api.GET('/api/imports/{id}/progress', { params: { path: { id } } })).then(
           (p) => p.rows > 0 && setProgress(`Reading row ${p.rows.toLocaleString('en')}`),
         );
       }
     }, 400);
     try {
-      const name = encodeURIComponent(file.name);
       setPreview(
-        await upload<ImportPreview>(`/imports/${id}?fileName=${name}&${test}`, file, (share) =>
-          setProgress(share < 1 ? `Sending, ${Math.round(100 * share)} %` : 'Reading the file'),
+        await upload<ImportPreview>(
+          `/imports/${id}?${new URLSearchParams({ fileName: file.name, ...(testId && { testId }) })}`,
+          file,
+          (share) => setProgress(share < 1 ? `Sending, ${Math.round(100 * share)} %` : 'Reading the file'),
         ),
       );
     } catch (e) {
@@ -111,7 +116,12 @@ function useIncoming(testId: string | null) {
   };
   const setRoles = (roles: Record<number, Role>) => {
     if (preview) {
-      put<ImportPreview>(`/imports/${preview.id}/roles?${test}`, roles).then((p) => {
+      ask(
+        api.PUT('/api/imports/{id}/roles', {
+          params: { path: { id: preview.id }, query: ofTest(testId) },
+          body: roles,
+        }),
+      ).then((p) => {
         setError(null);
         setPreview(p);
       }, setError);
@@ -191,13 +201,12 @@ function Preview({
   });
   const [changedBySheet, setChangedBySheet] = useState<Record<string, string>>({});
   const [conditions, setConditions] = useState(NO_CONDITIONS);
-  const [by, setBy] = useState(person);
   const known = useQuery(tests()).data?.find((t) => t.test.id === testId)?.configurations ?? [];
   const [newTest, setNewTest] = useState<NewTest | null>(null);
   const save = useMutation({
-    mutationFn: (request: SaveRequest) => post<{ testId: string }>(`/imports/${preview.id}/save`, request),
+    mutationFn: (request: SaveRequest) =>
+      ask(api.POST('/api/imports/{id}/save', { params: { path: { id: preview.id } }, body: request })),
     onSuccess: async ({ testId: id }) => {
-      setPerson(by);
       await queries.invalidateQueries();
       void navigate(`/tests/${id}/stops`);
     },
@@ -208,7 +217,7 @@ function Preview({
     !testId && !newTest && 'describe the new test',
     log && placing.configuration.trim() === '' && 'name the configuration',
     count === 0 && 'choose at least one stop',
-    by.trim() === '' && 'give your name',
+    person.trim() === '' && 'give your name',
   ].filter(Boolean);
   return (
     <div className="grid gap-8">
@@ -240,7 +249,7 @@ function Preview({
       {!testId && <NewTestForm onReady={setNewTest} />}
       <ConditionFields conditions={conditions} onChange={setConditions}>
         <Field label="Your name">
-          <Input value={by} maxLength={100} onChange={(e) => setBy(e.target.value)} />
+          <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />
         </Field>
       </ConditionFields>
       {save.error && <Failure error={save.error} />}
@@ -249,7 +258,7 @@ function Preview({
           tone="main"
           disabled={missing.length > 0 || save.isPending}
           onClick={() =>
-            save.mutate(saveRequest({ preview, testId, newTest, placing, changedBySheet, conditions, by }))
+            save.mutate(saveRequest({ preview, testId, newTest, placing, changedBySheet, conditions }))
           }
         >
           {save.isPending ? 'Saving' : `Save ${count} ${count === 1 ? 'stop' : 'stops'}`}

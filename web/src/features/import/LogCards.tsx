@@ -1,5 +1,5 @@
 import type { ImportPreview, Role } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { said } from '../../units/units';
 import { Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';

@@ -1,5 +1,5 @@
 import type { ImportPreview, MeasuredStop } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Field, Input } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';

@@ -1,7 +1,7 @@
 import { scaleLinear } from 'd3-scale';
 import { line as d3line } from 'd3-shape';
 import type { MeasuredStop } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Picture } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';

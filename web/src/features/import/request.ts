@@ -1,5 +1,5 @@
 import type { Figure, ImportPreview, SaveRequest, Weather } from '../../api/types';
-import type { NewTest } from './NewTestForm';
+import type { NewTest } from '../../forms/NewTestForm';
 import type { Placing } from './Placement';
 
 export type ConditionText = Record<keyof SaveRequest['conditions'], string>;
@@ -42,7 +42,6 @@ export function saveRequest(p: {
   placing: Placing;
   changedBySheet: Record<string, string>;
   conditions: ConditionText;
-  by: string;
 }): SaveRequest {
   const testId = p.testId ?? p.newTest?.test.id ?? '';
   const placements = p.preview.log
@@ -80,6 +79,5 @@ export function saveRequest(p: {
       begunAt: instant(p.conditions.drivenOn, p.conditions.begunAt),
       endedAt: instant(p.conditions.drivenOn, p.conditions.endedAt),
     },
-    by: p.by.trim(),
   };
 }

@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { put } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { plan as planOf } from '../../api/queries';
 import type { PlanView } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
@@ -14,7 +14,13 @@ export function Expectation({ testId, stored }: { testId: string; stored: PlanVi
   const { person, setPerson } = usePreferences();
   const [text, setText] = useState('');
   const seal = useMutation({
-    mutationFn: () => put<PlanView>(`/tests/${testId}/expectation`, { expectation: text, by: person }),
+    mutationFn: () =>
+      ask(
+        api.PUT('/api/tests/{id}/expectation', {
+          params: { path: { id: testId } },
+          body: { expectation: text },
+        }),
+      ),
     onSuccess: (view) => client.setQueryData(planOf(testId).queryKey, view),
   });
   return (

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, put } from '../../api/client';
+import { api, ask, Problem } from '../../api/client';
 import { lanes as lanesQuery } from '../../api/queries';
 import type { Entry, LaneSpec, LaneView } from '../../api/types';
 import { Button } from '../../ui/Button';
@@ -77,7 +77,7 @@ function LaneSheet(props: {
   const client = useQueryClient();
   const [spec, setSpec] = useState(props.lane.lane);
   const save = useMutation({
-    mutationFn: () => put<LaneView>('/lanes', { ...props.lane, lane: spec }),
+    mutationFn: () => ask(api.PUT('/api/lanes', { body: { ...props.lane, lane: spec } })),
     onSuccess: async (saved) => {
       await client.invalidateQueries({ queryKey: lanesQuery().queryKey });
       await client.invalidateQueries({ queryKey: ['test'] });

@@ -3,7 +3,8 @@ import { useDeferredValue, useState } from 'react';
 import { Problem } from '../../api/client';
 import { lapHeat, vehicles } from '../../api/queries';
 import type { Braking, LapHeat, LapHeatRequest, Quantity, Vehicle } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
+import { useEntries } from '../../forms/useForms';
 import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Failure, Heading, Reading, Strip } from '../../ui/Layout';
@@ -12,7 +13,6 @@ import { QuantityField } from '../../ui/QuantityField';
 import { Table, Td, Th } from '../../ui/Table';
 import { number } from '../../units/units';
 import { LapPicture } from './LapPicture';
-import { BRAKING_FIELDS, DISC_FIELDS } from './units';
 
 const q = (entered: number, unit: Quantity['unit']): Quantity => ({ entered, unit });
 const kmh = (v: number) => q(v, 'KILOMETRES_PER_HOUR');
@@ -23,6 +23,9 @@ const START: Braking[] = [
   { from: kmh(140), to: kmh(95), gap: q(19, 'SECONDS') },
   { from: kmh(180), to: kmh(60), gap: q(41, 'SECONDS') },
 ];
+
+/** A key of the request as the core names the field: axleShare is AXLE_SHARE. */
+const fieldName = (key: string) => key.replace(/[A-Z]/g, (c) => `_${c}`).toUpperCase();
 
 /** Which pads, ducts and blockers does a circuit ask for? Its brakings as heat, lap after lap. */
 export function LapHeatPage() {
@@ -60,9 +63,10 @@ function Calculator({ vehicle }: { vehicle: Vehicle | undefined }) {
   });
   const errors = result.error instanceof Problem ? result.error.fields : {};
   const set = (changes: Partial<LapHeatRequest>) => setLap({ ...lap, ...changes });
-  const figure = (key: keyof typeof DISC_FIELDS) => (
+  const entry = useEntries('lap');
+  const figure = (key: 'mass' | 'axleShare' | 'disc' | 'cooling' | 'ambient') => (
     <QuantityField
-      allowed={DISC_FIELDS[key]}
+      allowed={entry(fieldName(key))}
       value={lap[key]}
       {...(errors[key] ? { error: errors[key] } : {})}
       onChange={(x) => x && set({ [key]: x })}
@@ -132,9 +136,10 @@ function Brakings(props: {
   const { units } = usePreferences();
   const t = units.temperature;
   const all = lap.brakings;
+  const entry = useEntries('lap');
   const field = (i: number, key: keyof Braking) => (
     <QuantityField
-      allowed={{ ...BRAKING_FIELDS[key], label: `${BRAKING_FIELDS[key].label} ${i + 1}` }}
+      allowed={{ ...entry(fieldName(key)), label: `${entry(fieldName(key)).label} ${i + 1}` }}
       value={all[i]?.[key] ?? null}
       {...(errors[`brakings.${i}.${key}`] ? { error: errors[`brakings.${i}.${key}`] } : {})}
       onChange={(x) => x && onChange(all.map((b, k) => (k === i ? { ...b, [key]: x } : b)))}

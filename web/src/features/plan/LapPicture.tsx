@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import type { LapHeat, LapHeatRequest, Quantity } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Picture } from '../../charts/Picture';
 import { step } from '../../charts/tape';
 import { Tape } from '../../charts/Tape';

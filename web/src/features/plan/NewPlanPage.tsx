@@ -1,11 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { post } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { tests, vehicles } from '../../api/queries';
 import { Button } from '../../ui/Button';
 import { Failure, Heading, Strip } from '../../ui/Layout';
-import { NewTestForm, type NewTest } from '../import/NewTestForm';
+import { NewTestForm, type NewTest } from '../../forms/NewTestForm';
 
 /** The evening before: the question first, then its plan. */
 export function NewPlanPage() {
@@ -14,8 +14,8 @@ export function NewPlanPage() {
   const [ready, setReady] = useState<NewTest | null>(null);
   const start = useMutation({
     mutationFn: async (t: NewTest) => {
-      if (t.vehicle) await post('/vehicles', t.vehicle);
-      await post('/tests', t.test);
+      if (t.vehicle) await ask(api.POST('/api/vehicles', { body: t.vehicle }));
+      await ask(api.POST('/api/tests', { body: t.test }));
       return t.test.id;
     },
     onSuccess: async (id) => {

@@ -11,7 +11,7 @@ import { letterOf } from '../../charts/letters';
 import { Field, Input, Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { QuantityField } from '../../ui/QuantityField';
-import { labelOf } from '../garage/labels';
+import { labelOf } from '../../ui/labels';
 import { LaneForm } from './LaneForm';
 
 const ORDERS: [Plan['order'], string][] = [

@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { Problem, put } from '../../api/client';
+import { api, ask, Problem } from '../../api/client';
 import { forecast, plan as planOf } from '../../api/queries';
 import type {
   Configuration,
@@ -13,7 +13,7 @@ import type {
   ProcedureView,
   TestDetail,
 } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Failure, Heading, Reading, Strip } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
@@ -60,7 +60,13 @@ export function Planner(props: {
     retry: false,
   });
   const save = useMutation({
-    mutationFn: (p: Plan) => put<PlanView>(`/tests/${detail.test.id}/plan?version=${stored.version}`, p),
+    mutationFn: (p: Plan) =>
+      ask(
+        api.PUT('/api/tests/{id}/plan', {
+          params: { path: { id: detail.test.id }, query: { version: stored.version } },
+          body: p,
+        }),
+      ),
     onSuccess: (saved, sent) => {
       setKept(sent);
       client.setQueryData(planOf(detail.test.id).queryKey, saved);

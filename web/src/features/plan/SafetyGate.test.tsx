@@ -8,7 +8,8 @@ import { SafetyGate } from './SafetyGate';
 
 const form = { safety: [{ check: 'COURSE_CLOSED', label: 'The course is closed' }] };
 const signed: SignedGate = {
-  gate: { seen: ['COURSE_CLOSED'], signedBy: 'Marshal' },
+  gate: { seen: ['COURSE_CLOSED'] },
+  signedBy: 'Marshal',
   signedAt: '2026-06-20T09:00:00Z',
 };
 const view = (over: Partial<PlanView>) =>
@@ -39,7 +40,7 @@ describe('the safety gate', () => {
     fireEvent.change(screen.getByLabelText('Signed by'), { target: { value: 'Marshal' } });
     fireEvent.click(screen.getByRole('button', { name: 'Sign the safety gate' }));
     return expect
-      .poll(() => sent.map((s) => s.body))
-      .toEqual([{ seen: ['COURSE_CLOSED'], signedBy: 'Marshal' }]);
+      .poll(() => sent.map((s) => [s.body, s.who]))
+      .toEqual([[{ seen: ['COURSE_CLOSED'] }, 'Marshal']]);
   });
 });

@@ -1,27 +1,35 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, put } from '../../api/client';
+import { api, ask, Problem } from '../../api/client';
 import { plan as planOf, planForm } from '../../api/queries';
-import type { PlanView } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import type { PlanView, SignedGate } from '../../api/types';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
 
+type Check = SignedGate['gate']['seen'][number];
+
 /** What is seen to before the first run. Nobody drives before somebody has signed for all of it. */
 export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: boolean }) {
   const { testId, stored } = props;
   const client = useQueryClient();
   const { person, setPerson } = usePreferences();
-  const [seen, setSeen] = useState<ReadonlySet<string>>(new Set(stored.safety?.gate.seen));
+  const [seen, setSeen] = useState<ReadonlySet<Check>>(new Set(stored.safety?.gate.seen));
   const sign = useMutation({
-    mutationFn: () => put<PlanView>(`/tests/${testId}/safety-gate`, { seen: [...seen], signedBy: person }),
+    mutationFn: () =>
+      ask(
+        api.PUT('/api/tests/{id}/safety-gate', {
+          params: { path: { id: testId } },
+          body: { seen: [...seen] },
+        }),
+      ),
     onSuccess: (view) => client.setQueryData(planOf(testId).queryKey, view),
   });
   const errors = sign.error instanceof Problem ? sign.error.fields : {};
-  const toggle = (check: string) => {
+  const toggle = (check: Check) => {
     const next = new Set(seen);
     if (!next.delete(check)) next.add(check);
     setSeen(next);
@@ -36,8 +44,8 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
         <p className="mb-3 grid grid-cols-[auto_1fr] items-baseline gap-3 text-sm">
           <Status kind="caution" word="Not signed for this" />
           <span>
-            {stored.lapsed.gate.signedBy} signed on {stored.lapsed.signedAt.slice(0, 10)}; the plan, its lane,
-            its procedure or the car has changed since. Look again, and sign for it as it is now.
+            {stored.lapsed.signedBy} signed on {stored.lapsed.signedAt.slice(0, 10)}; the plan, its lane, its
+            procedure or the car has changed since. Look again, and sign for it as it is now.
           </span>
         </p>
       )}
@@ -69,11 +77,11 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
       {signed ? (
         <p className="mt-3 flex flex-wrap items-center gap-3">
           <Status kind="pass" word="Signed" />
-          by {signed.gate.signedBy}, {signed.signedAt.slice(0, 16).replace('T', ' ')} UTC
+          by {signed.signedBy}, {signed.signedAt.slice(0, 16).replace('T', ' ')} UTC
         </p>
       ) : (
         <div className="mt-3 flex flex-wrap items-end gap-4">
-          <Field label="Signed by" className="w-48" error={errors.signedBy}>
+          <Field label="Signed by" className="w-48" error={errors.who}>
             <Input value={person} onChange={(e) => setPerson(e.target.value)} />
           </Field>
           <Button

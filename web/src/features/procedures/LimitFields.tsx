@@ -1,9 +1,9 @@
 import type { Limit } from '../../api/types';
+import { useEntries } from '../../forms/useForms';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
 import { QuantityField } from '../../ui/QuantityField';
-import { PHASE_FIELDS } from './fields';
 
 const NEW: Limit = {
   what: '',
@@ -19,6 +19,7 @@ export function LimitFields(props: {
   onChange: (limits: Limit[]) => void;
 }) {
   const { limits, errors, onChange } = props;
+  const allowed = useEntries('limit')('LIMIT');
   const set = (i: number, changes: Partial<Limit>) =>
     onChange(limits.map((l, k) => (k === i ? { ...l, ...changes } : l)));
   return (
@@ -38,11 +39,7 @@ export function LimitFields(props: {
               <option value="false">at most</option>
             </Select>
           </Field>
-          <QuantityField
-            allowed={PHASE_FIELDS.limit}
-            value={l.value}
-            onChange={(value) => value && set(i, { value })}
-          />
+          <QuantityField allowed={allowed} value={l.value} onChange={(value) => value && set(i, { value })} />
           <Field label="From which code" error={errors[`limits.${i}.source`]}>
             <Input value={l.source} onChange={(e) => set(i, { source: e.target.value })} />
           </Field>

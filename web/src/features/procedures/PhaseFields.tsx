@@ -1,9 +1,9 @@
 import type { Gate, Phase, Quantity } from '../../api/types';
+import { useEntries, useSymbols } from '../../forms/useForms';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { QuantityField } from '../../ui/QuantityField';
-import { word } from '../garage/labels';
-import { PHASE_FIELDS } from './fields';
+import { word } from '../../ui/labels';
 import { phaseWords, SYSTEM } from './words';
 
 const KINDS: Phase['kind'][] = ['STOP', 'SNUB', 'SPIKE', 'COOL_DOWN', 'OBSERVATION', 'INSPECTION'];
@@ -17,11 +17,13 @@ export function PhaseFields(props: {
   onRemove: (() => void) | undefined;
 }) {
   const { phase, at, errors, onChange } = props;
+  const entry = useEntries('phase');
+  const symbol = useSymbols();
   const set = (changes: Partial<Phase>) => onChange({ ...phase, ...changes });
   const wrong = Object.keys(errors).some((f) => f.startsWith(`${at}.`));
   const speed = (key: 'from' | 'to') => (
     <QuantityField
-      allowed={PHASE_FIELDS[key]}
+      allowed={entry(key.toUpperCase())}
       value={phase[key]}
       error={errors[`${at}.${key}`]}
       onChange={(q) => q && set({ [key]: q })}
@@ -29,7 +31,7 @@ export function PhaseFields(props: {
   );
   const gate = (key: keyof Gate) => (
     <QuantityField
-      allowed={PHASE_FIELDS[key]}
+      allowed={entry(key.toUpperCase())}
       value={phase.gate[key]}
       error={errors[`${at}.gate.${key}`]}
       onChange={(q: Quantity | null) => set({ gate: { ...phase.gate, [key]: q } })}
@@ -59,7 +61,7 @@ export function PhaseFields(props: {
     <details className="border-b border-joint py-2" open={wrong || undefined}>
       <summary className="cursor-pointer text-sm">
         <b className="inline-block w-48 font-[600]">{phase.name}</b>
-        <span className="text-ink-2">{phaseWords(phase)}</span>
+        <span className="text-ink-2">{phaseWords(phase, symbol)}</span>
         {wrong && <span className="ml-3 text-block">to mend</span>}
       </summary>
       <div className="grid gap-x-6 gap-y-4 py-4 md:grid-cols-4">
@@ -75,7 +77,7 @@ export function PhaseFields(props: {
         {speed('from')}
         {speed('to')}
         <QuantityField
-          allowed={PHASE_FIELDS.target}
+          allowed={{ ...entry('TARGET'), units: [...entry('TARGET').units, ...entry('EFFORT').units] }}
           value={phase.target}
           error={errors[`${at}.target`]}
           onChange={(target) => set({ target })}
@@ -92,13 +94,13 @@ export function PhaseFields(props: {
         {select('Brakes', 'system', Object.entries(SYSTEM))}
         {count('Extra runs at most', 'mostExtra')}
         <QuantityField
-          allowed={PHASE_FIELDS.adjuster}
+          allowed={entry('ADJUSTER')}
           value={phase.adjuster}
           error={errors[`${at}.adjuster`]}
           onChange={(adjuster) => set({ adjuster })}
         />
         <QuantityField
-          allowed={PHASE_FIELDS.grip}
+          allowed={entry('GRIP')}
           value={phase.grip}
           error={errors[`${at}.grip`]}
           onChange={(grip) => set({ grip })}

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Problem, put } from '../../api/client';
+import { api, ask, Problem } from '../../api/client';
 import { procedures } from '../../api/queries';
 import type { Phase, Procedure, ProcedureView } from '../../api/types';
 import { Button } from '../../ui/Button';
@@ -23,7 +23,7 @@ export function ProcedureEditor(props: {
   const client = useQueryClient();
   const [p, setP] = useState<Procedure>(props.view.procedure);
   const save = useMutation({
-    mutationFn: () => put<ProcedureView>('/procedures', { ...props.view, procedure: p }),
+    mutationFn: () => ask(api.PUT('/api/procedures', { body: { ...props.view, procedure: p } })),
     onSuccess: async (saved) => {
       await client.invalidateQueries({ queryKey: procedures().queryKey });
       props.onSaved(saved.id);

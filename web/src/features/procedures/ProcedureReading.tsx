@@ -1,4 +1,5 @@
 import type { Procedure } from '../../api/types';
+import { useSymbols } from '../../forms/useForms';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
@@ -6,6 +7,7 @@ import { ABORT, gateWords, phaseWords, RUN_BY, SYSTEM, typed } from './words';
 
 /** A procedure to read: phases, what ends it, what it needs. */
 export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
+  const symbol = useSymbols();
   return (
     <div className="grid gap-6">
       <p className="max-w-[70ch]">{p.purpose}</p>
@@ -24,8 +26,8 @@ export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
             {p.phases.map((x) => (
               <tr key={x.name}>
                 <Td className="font-[600] whitespace-nowrap">{x.name}</Td>
-                <Td>{phaseWords(x)}</Td>
-                <Td>{gateWords(x.gate) || 'open'}</Td>
+                <Td>{phaseWords(x, symbol)}</Td>
+                <Td>{gateWords(x.gate, symbol) || 'open'}</Td>
                 <Td>{SYSTEM[x.system]}</Td>
                 <Td>{x.lockForbidden ? 'do it again' : 'noted'}</Td>
               </tr>
@@ -70,7 +72,7 @@ export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
             <ul className="text-sm">
               {p.limits.map((l) => (
                 <li key={l.what + l.source}>
-                  {l.what}: {l.atLeast ? 'at least' : 'at most'} {typed(l.value)} ({l.source})
+                  {l.what}: {l.atLeast ? 'at least' : 'at most'} {typed(l.value, symbol)} ({l.source})
                 </li>
               ))}
             </ul>

@@ -22,24 +22,37 @@ const stop: Phase = {
   provesBack: false,
 };
 
+const SYMBOLS: Record<string, string> = {
+  KILOMETRES_PER_HOUR: 'km/h',
+  STANDARD_GRAVITY: 'g',
+  CELSIUS: '°C',
+  MINUTES: 'min',
+};
+const symbol = (unit: string) => SYMBOLS[unit] ?? '';
+
 describe('a phase in a line', () => {
   it('says what is driven, as it was typed', () => {
-    expect(phaseWords(stop)).toBe('8 from 90 km/h to 0 km/h, as hard as the tyres allow, neutral, laden');
-    expect(phaseWords({ ...stop, target: q(0.3, 'STANDARD_GRAVITY'), gear: 'IN_GEAR' })).toContain(
+    expect(phaseWords(stop, symbol)).toBe(
+      '8 from 90 km/h to 0 km/h, as hard as the tyres allow, neutral, laden',
+    );
+    expect(phaseWords({ ...stop, target: q(0.3, 'STANDARD_GRAVITY'), gear: 'IN_GEAR' }, symbol)).toContain(
       'at 0.3 g, in gear',
     );
-    expect(phaseWords({ ...stop, kind: 'COOL_DOWN' })).toBe('rolling at 90 km/h, no brake');
+    expect(phaseWords({ ...stop, kind: 'COOL_DOWN' }, symbol)).toBe('rolling at 90 km/h, no brake');
   });
 
   it('says its gate only where there is one', () => {
-    expect(gateWords(open)).toBe('');
+    expect(gateWords(open, symbol)).toBe('');
     expect(
-      gateWords({
-        coldest: q(50, 'CELSIUS'),
-        hottest: q(110, 'CELSIUS'),
-        soonest: q(1, 'MINUTES'),
-        latest: null,
-      }),
+      gateWords(
+        {
+          coldest: q(50, 'CELSIUS'),
+          hottest: q(110, 'CELSIUS'),
+          soonest: q(1, 'MINUTES'),
+          latest: null,
+        },
+        symbol,
+      ),
     ).toBe('discs 50 °C to 110 °C, at least 1 min apart');
   });
 });

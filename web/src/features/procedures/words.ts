@@ -1,52 +1,38 @@
 import type { Gate, Phase, Quantity } from '../../api/types';
 
-const SYMBOLS: Partial<Record<Quantity['unit'], string>> = {
-  KILOMETRES_PER_HOUR: 'km/h',
-  MILES_PER_HOUR: 'mph',
-  METRES_PER_SECOND: 'm/s',
-  METRES_PER_SECOND_SQUARED: 'm/s²',
-  STANDARD_GRAVITY: 'g',
-  NEWTONS: 'N',
-  CELSIUS: '°C',
-  FAHRENHEIT: '°F',
-  SECONDS: 's',
-  MINUTES: 'min',
-  HOURS: 'h',
-  METRES: 'm',
-  FEET: 'ft',
-};
+type Symbol = (unit: Quantity['unit']) => string;
 
 /** A quantity as it was typed. */
-export const typed = (q: Quantity) => `${q.entered} ${SYMBOLS[q.unit] ?? ''}`.trim();
+export const typed = (q: Quantity, symbol: Symbol) => `${q.entered} ${symbol(q.unit)}`.trim();
 
 /** What one phase asks for, in a line. */
-export function phaseWords(p: Phase): string {
+export function phaseWords(p: Phase, symbol: Symbol): string {
   if (p.kind === 'INSPECTION' || p.kind === 'OBSERVATION') return `${p.repeats} times`;
-  if (p.kind === 'COOL_DOWN') return `rolling at ${typed(p.from)}, no brake`;
-  const target = p.target ? ` at ${typed(p.target)}` : ', as hard as the tyres allow';
-  const setting = p.adjuster ? `, adjuster at ${typed(p.adjuster)} turns from full front` : '';
-  const grip = p.grip ? `, on a surface of grip ${typed(p.grip)}` : '';
+  if (p.kind === 'COOL_DOWN') return `rolling at ${typed(p.from, symbol)}, no brake`;
+  const target = p.target ? ` at ${typed(p.target, symbol)}` : ', as hard as the tyres allow';
+  const setting = p.adjuster ? `, adjuster at ${typed(p.adjuster, symbol)} turns from full front` : '';
+  const grip = p.grip ? `, on a surface of grip ${typed(p.grip, symbol)}` : '';
   const proof = p.provesBack ? ', to prove it back at its baseline' : '';
-  return `${p.repeats} from ${typed(p.from)} to ${typed(p.to)}${target}, ${p.gear === 'NEUTRAL' ? 'neutral' : 'in gear'}, ${p.load.toLowerCase()}${grip}${setting}${proof}`;
+  return `${p.repeats} from ${typed(p.from, symbol)} to ${typed(p.to, symbol)}${target}, ${p.gear === 'NEUTRAL' ? 'neutral' : 'in gear'}, ${p.load.toLowerCase()}${grip}${setting}${proof}`;
 }
 
 /** The gate of a phase, in a line; empty when it is open. */
-export function gateWords(g: Gate): string {
+export function gateWords(g: Gate, symbol: Symbol): string {
   const temperature =
     g.coldest && g.hottest
-      ? `discs ${typed(g.coldest)} to ${typed(g.hottest)}`
+      ? `discs ${typed(g.coldest, symbol)} to ${typed(g.hottest, symbol)}`
       : g.hottest
-        ? `discs at most ${typed(g.hottest)}`
+        ? `discs at most ${typed(g.hottest, symbol)}`
         : g.coldest
-          ? `discs at least ${typed(g.coldest)}`
+          ? `discs at least ${typed(g.coldest, symbol)}`
           : '';
   const interval =
     g.soonest && g.latest
-      ? `${typed(g.soonest)} to ${typed(g.latest)} apart`
+      ? `${typed(g.soonest, symbol)} to ${typed(g.latest, symbol)} apart`
       : g.soonest
-        ? `at least ${typed(g.soonest)} apart`
+        ? `at least ${typed(g.soonest, symbol)} apart`
         : g.latest
-          ? `within ${typed(g.latest)}`
+          ? `within ${typed(g.latest, symbol)}`
           : '';
   return [temperature, interval].filter(Boolean).join(', ');
 }

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { planForm } from '../../api/queries';
 import type { CrackSeen, Happening, RunView, Wheel } from '../../api/types';
+import { useEntries } from '../../forms/useForms';
 import { Button, Segments } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Loaded } from '../../ui/Loaded';
@@ -17,7 +18,8 @@ export function CrackSheet(props: { view: RunView; say: (what: Happening) => voi
   const [crack, setCrack] = useState<Crack | null>(null);
   const [length, setLength] = useState('');
   const mm = Number(length.replace(',', '.'));
-  const wrong = length !== '' && !(mm >= 0.5 && mm <= 400);
+  const { low, high } = useEntries('reading')('CRACK');
+  const wrong = length !== '' && !(mm >= low && mm <= high);
   const before = props.view.cracks.findLast((c) => c.wheel === wheel && c.face === face);
   return (
     <Sheet

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { put } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { devices, run } from '../../api/queries';
 import type { Device, RunView } from '../../api/types';
 import { Failure } from '../../ui/Layout';
@@ -17,7 +17,8 @@ const KIND: Record<Device['kind'], string> = {
 export function DevicesSheet({ view, onClose }: { view: RunView; onClose: () => void }) {
   const client = useQueryClient();
   const choose = useMutation({
-    mutationFn: (ids: string[]) => put<RunView>(`/runs/${view.testId}/devices`, ids),
+    mutationFn: (ids: string[]) =>
+      ask(api.PUT('/api/runs/{testId}/devices', { params: { path: { testId: view.testId } }, body: ids })),
     onSuccess: (now) => client.setQueryData(run(view.testId).queryKey, now),
   });
   const chosen = view.devices.map((d) => d.id);

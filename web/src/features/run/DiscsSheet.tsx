@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Happening, RunView, Wheel } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { number } from '../../units/units';

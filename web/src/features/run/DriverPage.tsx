@@ -1,5 +1,5 @@
 import { useParams } from 'react-router';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Reading } from '../../ui/Layout';
 import { number, said } from '../../units/units';
 import { countdown, waitsUntil } from './clock';
@@ -9,7 +9,7 @@ import { useRun, useRunClock } from './useRun';
 /** For the driver: one value, very large, nothing to press and nothing that makes them look down for long. */
 export function DriverPage() {
   const { testId = '' } = useParams();
-  const { query, clock } = useRun(testId, null);
+  const { query, clock } = useRun(testId, '');
   const { units } = usePreferences();
   const now = useRunClock(clock);
   const view = query.data;

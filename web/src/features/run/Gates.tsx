@@ -1,5 +1,5 @@
 import type { Gating, RunView } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Status, type StatusKind } from '../../ui/Status';
 import { number } from '../../units/units';
 import { countdown } from './clock';

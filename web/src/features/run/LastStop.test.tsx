@@ -56,7 +56,7 @@ function last(own: JudgedStop) {
     stops: [own],
     progress: { warnings: [], sides: SIDES } as unknown as RunView['progress'],
   });
-  shown(<LastStop view={view} judging operatorId="o" say={say} onReadings={() => undefined} />);
+  shown(<LastStop view={view} judging holder="Ash" say={say} onReadings={() => undefined} />);
   return say;
 }
 const has = (text: RegExp | string) => screen.getByText(text);

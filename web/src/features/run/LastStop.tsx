@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Happening, JudgedStop, LoggedStop, RunView, Validity } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Button } from '../../ui/Button';
@@ -20,7 +20,7 @@ const LOOK = {
 export function LastStop(props: {
   view: RunView;
   judging: boolean;
-  operatorId: string;
+  holder: string;
   say: (what: Happening) => void;
   onReadings: () => void;
 }) {
@@ -58,7 +58,7 @@ export function LastStop(props: {
           </ul>
           {stop.logged && <LoggedFigures logged={stop.logged} />}
           <Peaks stop={stop} />
-          <Photos testId={view.testId} stopId={stop.id} operatorId={props.operatorId} />
+          <Photos testId={view.testId} stopId={stop.id} holder={props.holder} />
           {judging && stop.logged && (
             <Button className="min-h-14 text-[18px]" onClick={props.onReadings}>
               Pedal, discs, note: add what you saw

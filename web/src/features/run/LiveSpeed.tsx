@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { number } from '../../units/units';
 import { Huge } from './Huge';
 

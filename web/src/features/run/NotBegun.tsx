@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { post, put } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { devices, plan, run, test } from '../../api/queries';
-import type { RunView, TestDetail } from '../../api/types';
+import type { Plan, TestDetail } from '../../api/types';
 import { Button, Segments } from '../../ui/Button';
 import { Failure, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
@@ -19,7 +19,7 @@ const RATES: [string, string][] = [
 export function NotBegun({ testId }: { testId: string }) {
   const client = useQueryClient();
   const begin = useMutation({
-    mutationFn: () => put<RunView>(`/runs/${testId}`, null),
+    mutationFn: () => ask(api.PUT('/api/runs/{testId}', { params: { path: { testId } } })),
     onSuccess: (view) => client.setQueryData(run(testId).queryKey, view),
   });
   return (
@@ -61,10 +61,10 @@ function Rehearse({ detail }: { detail: TestDetail }) {
   const known = useQuery(devices());
   const ready = (known.data ?? []).filter((d) => d.connected && d.kind !== 'WEATHER_MAST');
   const rehearse = useMutation({
-    mutationFn: async () => {
+    mutationFn: async (ownPlan: Plan) => {
       const id = crypto.randomUUID();
       const { test: own } = detail;
-      await post('/tests', {
+      const copied = {
         id,
         vehicleId: own.vehicleId,
         question: `Rehearsal: ${own.question}`.slice(0, 200),
@@ -75,13 +75,12 @@ function Rehearse({ detail }: { detail: TestDetail }) {
         marginSize: own.marginSize,
         marginOfBaseline: own.marginOfBaseline,
         drivenOn: new Date().toISOString().slice(0, 10),
-      });
-      await put(`/tests/${id}/plan`, planned.data?.plan);
-      await put(`/runs/${id}?rate=${rate}`, null);
-      await put(
-        `/runs/${id}/devices`,
-        ready.map((d) => d.id),
-      );
+      };
+      await ask(api.POST('/api/tests', { body: copied }));
+      await ask(api.PUT('/api/tests/{id}/plan', { params: { path: { id } }, body: ownPlan }));
+      const path = { testId: id };
+      await ask(api.PUT('/api/runs/{testId}', { params: { path, query: { rate: Number(rate) } } }));
+      await ask(api.PUT('/api/runs/{testId}/devices', { params: { path }, body: ready.map((d) => d.id) }));
       return id;
     },
     onSuccess: async (id) => {
@@ -89,7 +88,8 @@ function Rehearse({ detail }: { detail: TestDetail }) {
       void navigate(`/tests/${id}/run`);
     },
   });
-  if (!planned.data?.plan) return null;
+  const saved = planned.data?.plan;
+  if (!saved) return null;
   return (
     <section className="mt-6 grid gap-3 border-t border-rule pt-5">
       <Heading>Rehearse the day first</Heading>
@@ -101,7 +101,7 @@ function Rehearse({ detail }: { detail: TestDetail }) {
       </p>
       <div className="flex flex-wrap items-center gap-4">
         <Segments label="How fast the clock runs" value={rate} options={RATES} onChange={setRate} />
-        <Button disabled={rehearse.isPending} onClick={() => rehearse.mutate()}>
+        <Button disabled={rehearse.isPending} onClick={() => rehearse.mutate(saved)}>
           Rehearse
         </Button>
       </div>

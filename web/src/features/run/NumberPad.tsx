@@ -8,6 +8,8 @@ const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', 'back'];
 const outside = (f: PadField, text: string) =>
   text !== '' && !(Number(text) >= f.low && Number(text) <= f.high);
 
+const range = (f: PadField) => `${f.low} to ${f.high}`.replaceAll('-', '−');
+
 /** Values typed with gloves: one list, one pad, and the keyboard's digits too. */
 export function NumberPad(props: {
   fields: PadField[];
@@ -57,7 +59,7 @@ export function NumberPad(props: {
               <span>
                 {f.label}
                 <span className="block text-[13px] opacity-80">
-                  {outside(f, text) ? `must be ${f.low} to ${f.high}` : (f.hint ?? `${f.low} to ${f.high}`)}
+                  {outside(f, text) ? `must be ${range(f)}` : (f.hint ?? range(f))}
                 </span>
               </span>
               <b className="text-[22px] font-[650] tabular-nums">

@@ -6,8 +6,8 @@ import { keepPhoto, sendPhotos, waitingPhotos } from './photoQueue';
 const RETRY_MS = 3000;
 
 /** Pictures of a stop, and one more; what the network does not take yet waits in the browser's own store. */
-export function Photos(props: { testId: string; stopId: string; operatorId: string }) {
-  const { testId, stopId, operatorId } = props;
+export function Photos(props: { testId: string; stopId: string; holder: string }) {
+  const { testId, stopId, holder } = props;
   const client = useQueryClient();
   const kept = useQuery(photos(testId)).data ?? [];
   const [waiting, setWaiting] = useState(0);
@@ -29,7 +29,7 @@ export function Photos(props: { testId: string; stopId: string; operatorId: stri
     if (!file) return;
     setWhy('');
     try {
-      await keepPhoto(file, { testId, stopId, operatorId });
+      await keepPhoto(file, { testId, stopId, who: holder });
       await sendPhotos(testId);
       await client.invalidateQueries({ queryKey: photos(testId).queryKey });
     } catch (e) {

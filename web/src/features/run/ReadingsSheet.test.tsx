@@ -17,7 +17,7 @@ function sheet(view: RunView, nowS = 1030) {
       view={view}
       now={now}
       restAtS={1000}
-      operator="Marshal"
+      holder="Marshal"
       say={say}
       onClose={() => undefined}
     />
@@ -62,7 +62,7 @@ describe('readings after a stop', () => {
     keys('47');
     choose(/^Front right/);
     keys('9999');
-    expect(screen.getByText('must be -20 to 1100')).toBeTruthy();
+    expect(screen.getByText('must be −40 to 1200')).toBeTruthy();
     expect(keep().disabled).toBe(true);
     fireEvent.keyDown(window, { key: 'Backspace' });
     expect(keep().disabled).toBe(false);

@@ -1,21 +1,15 @@
 import { useState } from 'react';
-import type { HandReadings, Happening, Quantity, RunView, Wheel } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import type { Entry, HandReadings, Happening, Quantity, RunView, Wheel } from '../../api/types';
+import { useChoices, useEntries } from '../../forms/useForms';
+import { usePreferences } from '../../reader/preferences';
 import { Button, Segments } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Sheet } from '../../ui/Sheet';
-import { number } from '../../units/units';
+import { number, TYPED, type Shown, type UnitTable } from '../../units/units';
 import { allInside, NumberPad, type PadField } from './NumberPad';
 import { WHEELS } from './wheels';
 
 type Pedal = NonNullable<HandReadings['pedal']>;
-const PEDALS: [Pedal, string][] = [
-  ['FIRM', 'firm'],
-  ['NORMAL', 'normal'],
-  ['LONG_SOFT', 'long, soft'],
-  ['TO_THE_FLOOR', 'to the floor'],
-  ['HARD', 'hard'],
-];
 type Instrument = HandReadings['instrument'];
 const MOST_PEOPLE = 3;
 
@@ -25,13 +19,13 @@ export function ReadingsSheet(props: {
   now: number;
   /** When it came to rest, on the run's clock. */
   restAtS: number;
-  operator: string;
+  holder: string;
   say: (what: Happening) => void;
   onClose: () => void;
 }) {
   const { view } = props;
   const { units, system } = usePreferences();
-  const imperial = system === 'imperial';
+  const typed = TYPED[system];
   const [values, setValues] = useState<Record<string, string>>({});
   const [active, setActive] = useState('FRONT_LEFT');
   const [readAtS, setReadAtS] = useState<number | null>(null);
@@ -43,7 +37,8 @@ export function ReadingsSheet(props: {
   const [note, setNote] = useState('');
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
   const asked = view.sides[view.steps[view.step]?.configuration ?? 0]?.switches ?? [];
-  const fields = padFields(view, units, people);
+  const pedals = useChoices('pedals');
+  const fields = padFields(view, units, people, useEntries('reading'));
   const change = (next: Record<string, string>) => {
     // The first digit of a temperature says when it was read.
     if (readAtS === null && WHEELS.some(([w]) => next[w])) setReadAtS(props.now);
@@ -53,17 +48,17 @@ export function ReadingsSheet(props: {
   const ready =
     allInside(fields, values) &&
     (logged || !!values.distance0 || !!values.time || view.steps[view.step]?.phase?.kind === 'SPIKE');
-  const quantity = (key: string, metric: Quantity['unit'], other: Quantity['unit']): Quantity | null =>
-    values[key] ? { entered: Number(values[key]), unit: imperial ? other : metric } : null;
+  const quantity = (key: string, unit: Quantity['unit']): Quantity | null =>
+    values[key] ? { entered: Number(values[key]), unit } : null;
   const readings = (): HandReadings => ({
-    entrySpeed: quantity('speed', 'KILOMETRES_PER_HOUR', 'MILES_PER_HOUR'),
-    distances: Array.from({ length: people }, (_, i) => quantity(`distance${i}`, 'METRES', 'FEET'))
+    entrySpeed: quantity('speed', typed.speed),
+    distances: Array.from({ length: people }, (_, i) => quantity(`distance${i}`, typed.distance))
       .filter((q): q is Quantity => q !== null)
-      .map((distance) => ({ by: props.operator, distance })),
+      .map((distance) => ({ by: props.holder, distance })),
     instrument: values.distance0 ? instrument : 'STOPWATCH',
-    time: quantity('time', 'SECONDS', 'SECONDS'),
+    time: quantity('time', 'SECONDS'),
     peaks: Object.fromEntries(
-      WHEELS.map(([w]) => [w, quantity(w, 'CELSIUS', 'FAHRENHEIT')]).filter(([, q]) => q !== null),
+      WHEELS.map(([w]) => [w, quantity(w, typed.temperature)]).filter(([, q]) => q !== null),
     ) as Partial<Record<Wheel, Quantity>>,
     lateS: Math.round(lateS * 10) / 10,
     pedal,
@@ -103,7 +98,7 @@ export function ReadingsSheet(props: {
           large
           label="Pedal"
           value={pedal ?? ''}
-          options={PEDALS}
+          options={pedals.map((p) => [p.name as Pedal, p.label])}
           onChange={(p) => setPedal(p === '' ? null : p)}
         />
         <Segments<'no' | 'front' | 'rear'>
@@ -163,12 +158,19 @@ export function ReadingsSheet(props: {
   );
 }
 
+/** In the unit of the pad, not a digit beyond what the core takes. */
+const bounds = (entry: Entry, shown: Shown, decimals = 0) => ({
+  low: Math.ceil(shown.of(entry.lowInside) * 10 ** decimals - 1e-9) / 10 ** decimals,
+  high: Math.floor(shown.of(entry.highInside) * 10 ** decimals + 1e-9) / 10 ** decimals,
+});
+
 function padFields(
   view: RunView,
-  units: ReturnType<typeof usePreferences>['units'],
+  units: UnitTable,
   people: number,
+  entry: ReturnType<typeof useEntries>,
 ): PadField[] {
-  const { temperature: t, speed, distance } = units;
+  const { temperature: t, speed, distance, time } = units;
   const before = view.stops.at(-1)?.readings;
   const shown = (q: Quantity | null | undefined) => (q ? String(q.entered) : undefined);
   const last = (text: string | undefined) => (text ? { hint: `last ${text}` } : {});
@@ -177,26 +179,29 @@ function padFields(
       key,
       label,
       unit: t.unit,
-      low: Math.round(t.of(-20)),
-      high: Math.round(t.of(1100)),
+      ...bounds(entry('DISC'), t),
       ...last(shown(before?.peaks[key])),
     })),
     {
       key: 'speed',
-      label: 'Entry',
+      label: entry('SPEED').label,
       unit: speed.unit,
-      low: Math.round(speed.of(1.4)),
-      high: Math.round(speed.of(111)),
+      ...bounds(entry('SPEED'), speed),
       ...(view.fromMps !== null && { hint: `asked ${number(speed.of(view.fromMps), 0)}` }),
     },
     ...Array.from({ length: people }, (_, i) => ({
       key: `distance${i}`,
-      label: i === 0 ? 'Distance' : `Distance, reader ${i + 1}`,
+      label: i === 0 ? entry('DISTANCE').label : `${entry('DISTANCE').label}, reader ${i + 1}`,
       unit: distance.unit,
-      low: Math.round(distance.of(0.5) * 10) / 10,
-      high: Math.round(distance.of(1000)),
+      ...bounds(entry('DISTANCE'), distance, 1),
       ...last(shown(before?.distances[i]?.distance)),
     })),
-    { key: 'time', label: 'Stopwatch', unit: 's', low: 0.2, high: 60, ...last(shown(before?.time)) },
+    {
+      key: 'time',
+      label: entry('TIME').label,
+      unit: time.unit,
+      ...bounds(entry('TIME'), time, 1),
+      ...last(shown(before?.time)),
+    },
   ];
 }

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Role } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { useWidth } from '../../charts/useWidth';
 import type { Kind } from '../../units/units';
 import { number } from '../../units/units';

@@ -1,5 +1,5 @@
 import type { RunReview } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Status } from '../../ui/Status';
 import { said } from '../../units/units';
 import { wallClock } from './clock';

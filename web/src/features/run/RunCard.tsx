@@ -1,8 +1,8 @@
 import { useEffect, useState } from 'react';
 import type { Happening, RunView } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
-import { useShortcuts } from '../../app/shortcuts';
+import { useShortcuts } from '../../ui/shortcuts';
 import { number, said } from '../../units/units';
 import { letterOf } from '../../charts/letters';
 import { countdown, projected, type RunClock, waitsUntil, wallClock } from './clock';
@@ -38,12 +38,11 @@ export function RunCard(props: {
   testId: string;
   view: RunView;
   queued: Queued;
-  operator: string;
-  operatorId: string;
+  holder: string;
   clock: RunClock;
   say: (what: Happening) => void;
   onForgetRefused: () => void;
-  onChangeOperator: () => void;
+  onHandOver: () => void;
 }) {
   const { view, queued, say } = props;
   const now = useRunClock(props.clock);
@@ -96,11 +95,11 @@ export function RunCard(props: {
       <TopLine
         view={view}
         now={now}
-        operator={props.operator}
+        holder={props.holder}
         offline={offline}
         onHistory={() => setSheet('history')}
         onDevices={() => setSheet('devices')}
-        onChangeOperator={props.onChangeOperator}
+        onHandOver={props.onHandOver}
       />
       <main
         id="main"
@@ -144,7 +143,7 @@ export function RunCard(props: {
           <LastStop
             view={view}
             judging={stage === 'JUDGED'}
-            operatorId={props.operatorId}
+            holder={props.holder}
             say={say}
             onReadings={() => setSheet('readings')}
           />
@@ -166,13 +165,13 @@ export function RunCard(props: {
           view={view}
           now={now}
           restAtS={restAtS}
-          operator={props.operator}
+          holder={props.holder}
           say={say}
           onClose={() => setSheet(null)}
         />
       )}
       {sheet === 'devices' && <DevicesSheet view={view} onClose={() => setSheet(null)} />}
-      {sheet === 'sign' && <SignSheet operator={props.operator} say={say} onClose={() => setSheet(null)} />}
+      {sheet === 'sign' && <SignSheet holder={props.holder} say={say} onClose={() => setSheet(null)} />}
       {sheet === 'history' && <HistorySheet testId={props.testId} onClose={() => setSheet(null)} />}
     </div>
   );

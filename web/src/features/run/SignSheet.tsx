@@ -7,7 +7,7 @@ import { Loaded } from '../../ui/Loaded';
 import { Sheet } from '../../ui/Sheet';
 
 /** Every check seen to by somebody who looked; then it is signed, and the run may start. */
-export function SignSheet(props: { operator: string; say: (what: Happening) => void; onClose: () => void }) {
+export function SignSheet(props: { holder: string; say: (what: Happening) => void; onClose: () => void }) {
   const [seen, setSeen] = useState<ReadonlySet<SignedGate['gate']['seen'][number]>>(new Set());
   return (
     <Sheet
@@ -40,11 +40,11 @@ export function SignSheet(props: { operator: string; say: (what: Happening) => v
               className="mt-3 min-h-16 text-[19px]"
               disabled={seen.size < form.safety.length}
               onClick={() => {
-                props.say({ type: 'signed', gate: { seen: [...seen], signedBy: props.operator } });
+                props.say({ type: 'signed', gate: { seen: [...seen] } });
                 props.onClose();
               }}
             >
-              Sign as {props.operator}
+              Sign as {props.holder}
             </Button>
           </div>
         )}

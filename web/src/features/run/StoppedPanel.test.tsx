@@ -48,7 +48,7 @@ describe('testing that is stopped', () => {
     const event = {
       id: 'e',
       atS: 1,
-      operatorId: 'o',
+      who: 'Ash',
       what: { type: 'released', inspected: 'Discs looked at.' },
     };
     panel(halted('CRACK'), { pending: [], refused: [{ event, why: 'a disc is cracked' }] } as Queued);

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { planForm } from '../../api/queries';
 import type { Happening, RunView } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Loaded } from '../../ui/Loaded';

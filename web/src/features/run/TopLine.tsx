@@ -9,11 +9,11 @@ import { wallClock } from './clock';
 export function TopLine(props: {
   view: RunView;
   now: number;
-  operator: string;
+  holder: string;
   offline: boolean;
   onHistory: () => void;
   onDevices: () => void;
-  onChangeOperator: () => void;
+  onHandOver: () => void;
 }) {
   const { view } = props;
   const step = view.steps[view.step];
@@ -60,8 +60,8 @@ export function TopLine(props: {
         >
           Plan
         </Link>
-        <Button tone="link" onClick={props.onChangeOperator}>
-          {props.operator || 'Nobody'}
+        <Button tone="link" onClick={props.onHandOver}>
+          {props.holder || 'Nobody'}
         </Button>
       </p>
     </header>

@@ -9,8 +9,7 @@ const view = (changes: object) =>
     gate: { discs: 'MET', interval: 'NOT_ASKED', readyAtS: {}, readyPlusMinusS: {}, soonestAtS: null },
     ...changes,
   }) as unknown as RunView;
-const said = (...whats: Happening[]) =>
-  whats.map((what, i) => ({ id: String(i), atS: i, operatorId: 'o', what }));
+const said = (...whats: Happening[]) => whats.map((what, i) => ({ id: String(i), atS: i, who: 'Ash', what }));
 
 describe('the clock of the run card', () => {
   it('counts down in minutes and seconds, rounded up, and stops at zero', () => {

@@ -12,7 +12,7 @@ const photo: Waiting = {
   id: 'p',
   testId: 't',
   stopId: 's',
-  operatorId: 'o',
+  who: 'Ash',
   jpeg: new Blob(['jpeg']),
 };
 

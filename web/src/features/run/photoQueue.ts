@@ -1,12 +1,11 @@
 import { del, entries, set } from 'idb-keyval';
-import { Problem, put } from '../../api/client';
-import type { Photo } from '../../api/types';
+import { api, as, ask, Problem } from '../../api/client';
 
 const PREFIX = 'frenum.photo.';
 const LONGEST_PX = 1600;
 
 /** A photo on its way: kept in the browser's own store until Frenum has it. */
-export type Waiting = { id: string; testId: string; stopId: string; operatorId: string; jpeg: Blob };
+export type Waiting = { id: string; testId: string; stopId: string; who: string; jpeg: Blob };
 
 /** The picture as it is shown on screen, upright and no larger than Frenum keeps it. */
 async function reduced(file: File): Promise<Blob> {
@@ -51,9 +50,13 @@ export function sendPhotos(testId: string): Promise<void> {
 async function sendAll(testId: string): Promise<void> {
   for (const w of await waitingPhotos(testId)) {
     try {
-      await put<Photo>(
-        `/runs/${testId}/photos/${w.id}?stopId=${w.stopId}&operatorId=${w.operatorId}`,
-        w.jpeg,
+      await ask(
+        api.PUT('/api/runs/{testId}/photos/{id}', {
+          params: { path: { testId, id: w.id }, query: { stopId: w.stopId } },
+          headers: { ...as(w.who), 'Content-Type': 'application/octet-stream' },
+          body: w.jpeg as never,
+          bodySerializer: () => w.jpeg,
+        }),
       );
       await del(PREFIX + w.id);
     } catch (e) {

@@ -3,7 +3,7 @@ import { Problem } from '../../api/client';
 import type { RunEvent } from '../../api/types';
 import { EventQueue } from './queue';
 
-const event = (id: string): RunEvent => ({ id, atS: 1, operatorId: 'o', what: { type: 'started' } });
+const event = (id: string): RunEvent => ({ id, atS: 1, who: 'Ash', what: { type: 'started' } });
 const nobodyAnswers = () => new Problem('No connection', '', {}, true);
 
 function store() {

@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
-import { post } from '../../api/client';
+import { api, as, ask } from '../../api/client';
 import { run } from '../../api/queries';
-import type { Happening, RunEvent, RunView } from '../../api/types';
+import type { Happening, RunEvent } from '../../api/types';
 import { clockOf, readClock, type RunClock } from './clock';
 import { EventQueue } from './queue';
 
@@ -10,13 +10,15 @@ const RETRY_MS = 1500;
 const TICK_MS = 250;
 
 /** A run that is watched and driven from this device. */
-export function useRun(testId: string, operatorId: string | null) {
+export function useRun(testId: string, holder: string) {
   const client = useQueryClient();
   const query = useQuery(run(testId));
   const queue = useMemo(
     () =>
-      new EventQueue(`frenum.run.${testId}`, window.localStorage, async (event: RunEvent) => {
-        const view = await post<RunView>(`/runs/${testId}/events`, event);
+      new EventQueue(`frenum.run.${testId}`, window.localStorage, async ({ who, ...body }: RunEvent) => {
+        const view = await ask(
+          api.POST('/api/runs/{testId}/events', { params: { path: { testId } }, headers: as(who), body }),
+        );
         client.setQueryData(run(testId).queryKey, view);
       }),
     [client, testId],
@@ -40,12 +42,12 @@ export function useRun(testId: string, operatorId: string | null) {
   );
   const say = useCallback(
     (what: Happening) => {
-      if (operatorId) {
+      if (holder !== '') {
         const atS = readClock(clock, Date.now());
-        void queue.add({ id: crypto.randomUUID(), atS, operatorId, what });
+        void queue.add({ id: crypto.randomUUID(), atS, who: holder, what });
       }
     },
-    [queue, operatorId, clock],
+    [queue, holder, clock],
   );
   return { query, queued, say, forgetRefused: () => queue.forgetRefused(), clock };
 }

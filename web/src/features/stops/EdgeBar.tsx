@@ -1,5 +1,5 @@
 import type { MeasuredStop, StopView } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import type { XAxis } from '../../charts/traces/layout';
 import { figure, number, signed } from '../../units/units';
 import { Button } from '../../ui/Button';

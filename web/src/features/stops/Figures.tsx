@@ -1,5 +1,6 @@
-import type { MeasuredStop, SheetStop, StopView } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { useSymbols } from '../../forms/useForms';
+import type { MeasuredStop, Quantity, SheetStop, StopView } from '../../api/types';
+import { usePreferences } from '../../reader/preferences';
 import { figure, said, type Kind, twice } from '../../units/units';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
@@ -102,20 +103,21 @@ function Temperatures({ name, by }: { name: string; by: Record<string, number> }
   );
 }
 
-type Written = { entered: number; unit: string };
+type Written = { entered: number; unit: Quantity['unit'] };
 const isQuantity = (value: unknown): value is Written =>
   typeof value === 'object' && value !== null && 'entered' in value && 'unit' in value;
 
 /** What was written on the sheet, as it was written. */
 export function SheetRow({ row }: { row: SheetStop }) {
+  const symbol = useSymbols();
   const entered = Object.entries(row).flatMap(([key, value]) => {
     if (value === null || value === '' || ['line', 'struckOut', 'configuration'].includes(key)) return [];
     const name = key.replace(/([A-Z])/g, ' $1').toLowerCase();
-    if (isQuantity(value)) return [[name, `${value.entered} ${unitWord(value.unit)}`]];
+    if (isQuantity(value)) return [[name, `${value.entered} ${symbol(value.unit)}`]];
     if (typeof value === 'object') {
       return Object.entries(value as Record<string, Written>).map(([wheel, q]) => [
         `${name}, ${wheel.replace('_', ' ').toLowerCase()}`,
-        `${q.entered} ${unitWord(q.unit)}`,
+        `${q.entered} ${symbol(q.unit)}`,
       ]);
     }
     return [[name, String(value).replaceAll('_', ' ').toLowerCase()]];
@@ -136,20 +138,6 @@ export function SheetRow({ row }: { row: SheetStop }) {
     </>
   );
 }
-
-const UNIT_WORDS: Record<string, string> = {
-  KILOMETRES_PER_HOUR: 'km/h',
-  MILES_PER_HOUR: 'mph',
-  METRES_PER_SECOND: 'm/s',
-  METRES: 'm',
-  FEET: 'ft',
-  SECONDS: 's',
-  CELSIUS: '°C',
-  FAHRENHEIT: '°F',
-  BAR: 'bar',
-  POUNDS_PER_SQUARE_INCH: 'psi',
-};
-const unitWord = (unit: string) => UNIT_WORDS[unit] ?? unit.toLowerCase();
 
 /** What the rules say of it, and everything decided about it since. */
 export function Words({ stop, measured }: { stop: StopView; measured: MeasuredStop | null }) {

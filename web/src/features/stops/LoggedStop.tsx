@@ -2,8 +2,8 @@ import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { trace, triedEdges } from '../../api/queries';
 import type { StopView, TestDetail } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
-import { useShortcuts } from '../../app/shortcuts';
+import { usePreferences } from '../../reader/preferences';
+import { useShortcuts } from '../../ui/shortcuts';
 import type { Letter } from '../../charts/letters';
 import type { Curve, XAxis } from '../../charts/traces/layout';
 import { TracePanes } from '../../charts/traces/TracePanes';
@@ -84,7 +84,6 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
         id: stop.id,
         onsetS: edges.onsetS ?? before?.onsetS ?? null,
         endS: edges.endS ?? before?.endS ?? null,
-        by,
         why,
       },
       {
@@ -97,7 +96,6 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
                 id: stop.id,
                 onsetS: before?.onsetS ?? null,
                 endS: before?.endS ?? null,
-                by,
                 why: 'undone',
               }),
           });
@@ -137,7 +135,6 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
             id: stop.id,
             onsetS: null,
             endS: null,
-            by: person || 'unnamed',
             why: 'automatic edges put back',
           })
         }

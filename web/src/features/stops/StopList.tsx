@@ -1,5 +1,5 @@
 import type { StopView, TestDetail } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
+import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { figure } from '../../units/units';

@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { test } from '../../api/queries';
 import type { TestDetail } from '../../api/types';
-import { usePreferences } from '../../app/preferences';
-import { useShortcuts } from '../../app/shortcuts';
+import { usePreferences } from '../../reader/preferences';
+import { useShortcuts } from '../../ui/shortcuts';
 import type { XAxis } from '../../charts/traces/layout';
 import { Button } from '../../ui/Button';
 import { EmptySlab, Failure, Key, Strip } from '../../ui/Layout';
@@ -77,12 +77,12 @@ function Stops({ detail }: { detail: TestDetail }) {
     setPerson(by);
     setAsking(false);
     decide.mutate(
-      { id: chosen.id, struckOut, reason, by },
+      { id: chosen.id, struckOut, reason },
       {
         onSuccess: () =>
           undo({
             message: `Stop ${chosen.number} ${struckOut ? 'struck out' : 'brought back'}`,
-            undo: () => decide.mutate({ id: chosen.id, struckOut: !struckOut, reason: 'undone', by }),
+            undo: () => decide.mutate({ id: chosen.id, struckOut: !struckOut, reason: 'undone' }),
           }),
       },
     );

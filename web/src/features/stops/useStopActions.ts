@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { post } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { test } from '../../api/queries';
 import type { DecisionRequest, EdgeRequest, StopView, TestDetail } from '../../api/types';
 
@@ -17,12 +17,22 @@ export function useStopActions(testId: string) {
   };
   const decide = useMutation({
     mutationFn: ({ id, ...request }: Omit<DecisionRequest, 'requestId'> & { id: string }) =>
-      post<StopView>(`/stops/${id}/decisions`, { ...request, requestId: crypto.randomUUID() }),
+      ask(
+        api.POST('/api/stops/{id}/decisions', {
+          params: { path: { id } },
+          body: { ...request, requestId: crypto.randomUUID() },
+        }),
+      ),
     onSuccess,
   });
   const move = useMutation({
     mutationFn: ({ id, ...request }: Omit<EdgeRequest, 'requestId'> & { id: string }) =>
-      post<StopView>(`/stops/${id}/edges`, { ...request, requestId: crypto.randomUUID() }),
+      ask(
+        api.POST('/api/stops/{id}/edges', {
+          params: { path: { id } },
+          body: { ...request, requestId: crypto.randomUUID() },
+        }),
+      ),
     onSuccess,
   });
   return { decide, move };

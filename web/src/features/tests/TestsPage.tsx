@@ -9,7 +9,7 @@ import { EmptySlab, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
-import { verdictWord } from '../verdict';
+import { verdictWord } from './verdict';
 import { found, sorted, type Column } from './list';
 
 const COLUMNS: [Column, string, boolean][] = [

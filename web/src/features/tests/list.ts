@@ -1,5 +1,5 @@
 import type { TestSummary } from '../../api/types';
-import { verdictWord } from '../verdict';
+import { verdictWord } from './verdict';
 
 export type Column = 'question' | 'configurations' | 'stops' | 'verdict' | 'date';
 

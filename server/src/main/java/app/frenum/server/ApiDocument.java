@@ -1,13 +1,18 @@
 package app.frenum.server;
 
 import app.frenum.core.finding.Finding;
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.server.who.Does;
+import app.frenum.server.who.WhoHeader;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import java.util.Arrays;
 import java.util.Map;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -19,6 +24,8 @@ class ApiDocument {
         SpringDocUtils.getConfig().replaceWithClass(Figure.class, WrittenFigure.class);
         SpringDocUtils.getConfig().replaceWithClass(Finding.class, WrittenFinding.class);
         SpringDocUtils.getConfig().replaceWithClass(Quantity.class, WrittenQuantity.class);
+        SpringDocUtils.getConfig().replaceWithClass(Who.class, String.class);
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Who.class);
     }
 
     /**
@@ -59,6 +66,21 @@ class ApiDocument {
 
             @Schema(requiredMode = Schema.RequiredMode.NOT_REQUIRED)
             Double inside) {}
+
+    /** Every route says what it does, and the name of whoever asks where it keeps one. */
+    @Bean
+    OperationCustomizer does() {
+        return (operation, route) -> {
+            Does does = route.getMethodAnnotation(Does.class);
+            if (does != null) {
+                operation.addExtension("x-does", does.value().name());
+            }
+            if (Arrays.stream(route.getMethodParameters()).anyMatch(p -> p.getParameterType() == Who.class)) {
+                operation.setDescription("Needs a name in the header " + WhoHeader.NAME + ".");
+            }
+            return operation;
+        };
+    }
 
     @Bean
     OpenAPI frenumApi() {

@@ -7,6 +7,7 @@ import app.frenum.core.finding.FindingCode;
 import app.frenum.core.finding.Term;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.log.HealthFinding;
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
@@ -14,6 +15,7 @@ import app.frenum.core.stop.Flag;
 import app.frenum.formats.words.Catalogue;
 import app.frenum.formats.words.Wording;
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -45,6 +47,7 @@ class CoreJson {
                 .addDeserializer(Finding.class, new FindingReader())
                 .setMixInAnnotation(Flag.class, OnceMessage.class)
                 .setMixInAnnotation(HealthFinding.class, OnceMessage.class)
+                .setMixInAnnotation(Who.class, ByName.class)
                 .addSerializer(Quantity.class, new QuantityWriter())
                 .addDeserializer(Quantity.class, new QuantityReader())
                 .addSerializer(Figure.class, new FigureWriter())
@@ -104,6 +107,12 @@ class CoreJson {
     interface OnceMessage {
         @JsonAlias("message")
         Finding finding();
+    }
+
+    /** Whoever did something is written as the name, as it always was. */
+    interface ByName {
+        @JsonValue
+        String name();
     }
 
     /** Code and terms; the words of before as they were written. */

@@ -1,26 +1,39 @@
 package app.frenum.server;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Id;
 import jakarta.persistence.MappedSuperclass;
-import jakarta.persistence.PrePersist;
-import jakarta.persistence.PreUpdate;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.annotation.CreatedDate;
+import org.springframework.data.annotation.LastModifiedBy;
+import org.springframework.data.annotation.LastModifiedDate;
+import org.springframework.data.jpa.domain.support.AuditingEntityListener;
 
-/** What every table row carries: an id made by whoever asked for it, when it was made and changed, and a version. */
+/**
+ * What every table row carries: an id made by whoever asked for it, when and by whom it was made and changed, and a
+ * version.
+ */
 @MappedSuperclass
+@EntityListeners(AuditingEntityListener.class)
 public abstract class Row {
     @Id
     private UUID id;
 
-    @Column(nullable = false)
+    @CreatedDate
+    @Column(nullable = false, updatable = false)
     private Instant createdAt;
 
+    @LastModifiedDate
     @Column(nullable = false)
     private Instant updatedAt;
+
+    /** Null where nobody gave a name, and of what was kept before names were. */
+    @LastModifiedBy
+    private @Nullable String changedBy;
 
     @Version
     private Integer version;
@@ -29,22 +42,6 @@ public abstract class Row {
 
     protected Row(UUID id) {
         this.id = id;
-    }
-
-    @PrePersist
-    void created() {
-        createdAt = now();
-        updatedAt = createdAt;
-    }
-
-    @PreUpdate
-    void updated() {
-        updatedAt = now();
-    }
-
-    /** As exact as the database keeps it, so that a row reads the same before and after it is stored. */
-    private static Instant now() {
-        return SteadyClock.MACHINE.instant().truncatedTo(ChronoUnit.MICROS);
     }
 
     public UUID id() {
@@ -58,5 +55,10 @@ public abstract class Row {
 
     public Instant createdAt() {
         return createdAt;
+    }
+
+    /** Whoever changed it last, as it was written then; empty where nobody gave a name. */
+    public String changedBy() {
+        return changedBy == null ? "" : changedBy;
     }
 }

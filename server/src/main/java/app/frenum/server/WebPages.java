@@ -1,5 +1,7 @@
 package app.frenum.server;
 
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -13,6 +15,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Hands every address of the interface to its one page, which does its own routing. */
 @Controller
 class WebPages {
+    @Does(Deed.READS)
     @GetMapping({
         "/tests",
         "/tests/**",

@@ -1,5 +1,6 @@
 package app.frenum.server;
 
+import app.frenum.server.who.WhoHeader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -108,7 +109,7 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public JsonNode get(String path) {
-        Answer answer = send(HttpRequest.newBuilder(uri(path)).build());
+        Answer answer = send(asking(uri(path)).build());
         if (answer.status() != 200) {
             throw new AssertionError(path + " answered " + answer);
         }
@@ -116,13 +117,13 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public Answer tryGet(String path) {
-        return send(HttpRequest.newBuilder(uri(path)).build());
+        return send(asking(uri(path)).build());
     }
 
     /** What stands at an address, byte by byte. */
     public byte[] bytes(String path) {
         try {
-            return http.send(HttpRequest.newBuilder(uri(path)).build(), BodyHandlers.ofByteArray())
+            return http.send(asking(uri(path)).build(), BodyHandlers.ofByteArray())
                     .body();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -133,33 +134,33 @@ public final class RunningServer implements AutoCloseable {
     }
 
     public Answer post(String path, Object body) {
-        return send(HttpRequest.newBuilder(uri(path))
+        return send(asking(uri(path))
                 .header("Content-Type", "application/json")
                 .POST(BodyPublishers.ofString(body instanceof String text ? text : json.writeValueAsString(body)))
                 .build());
     }
 
     public Answer put(String path, String body) {
-        return send(HttpRequest.newBuilder(uri(path))
+        return send(asking(uri(path))
                 .header("Content-Type", "application/json")
                 .PUT(BodyPublishers.ofString(body))
                 .build());
     }
 
     public Answer put(String path, byte[] body) {
-        return send(HttpRequest.newBuilder(uri(path))
+        return send(asking(uri(path))
                 .header("Content-Type", "application/octet-stream")
                 .PUT(BodyPublishers.ofByteArray(body))
                 .build());
     }
 
     public Answer delete(String path) {
-        return send(HttpRequest.newBuilder(uri(path)).DELETE().build());
+        return send(asking(uri(path)).DELETE().build());
     }
 
     public Answer upload(UUID id, Path file, String query) {
         try {
-            return send(HttpRequest.newBuilder(uri("/api/imports/" + id + "?fileName=" + file.getFileName() + query))
+            return send(asking(uri("/api/imports/" + id + "?fileName=" + file.getFileName() + query))
                     .header("Content-Type", "application/octet-stream")
                     .PUT(BodyPublishers.ofFile(file))
                     .build());
@@ -173,13 +174,18 @@ public final class RunningServer implements AutoCloseable {
         return upload(id, file, "&preview=false");
     }
 
+    /** As the marshal, unless somebody else is named. */
+    private static HttpRequest.Builder asking(URI where) {
+        return HttpRequest.newBuilder(where).header(WhoHeader.NAME, "Marshal");
+    }
+
     private URI uri(String path) {
         return URI.create(url() + path);
     }
 
     /** Any request; a body is sent as JSON. */
     public Answer send(String method, String path, String body) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(uri(path))
+        HttpRequest.Builder request = asking(uri(path))
                 .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
         return send(
                 body == null

@@ -1,9 +1,7 @@
 package app.frenum.core.garage;
 
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,8 +17,6 @@ import java.util.List;
  */
 public record BeddingIn(int count, Quantity from, Quantity to, Quantity gap, Quantity coolDown, boolean done) {
     private static final int MOST = 500;
-    private static final Bounds SPEED = Bounds.of(0, 300, Unit.KILOMETRES_PER_HOUR);
-    private static final Bounds TIME = Bounds.of(0, 120, Unit.MINUTES);
 
     /** Seconds it takes on the lane. */
     public double durationS() {
@@ -32,10 +28,10 @@ public record BeddingIn(int count, Quantity from, Quantity to, Quantity gap, Qua
         if (count < 1 || count > MOST) {
             found.add(new FieldProblem(path + ".count", count + " read. It must be 1 to " + MOST + "."));
         }
-        SPEED.check(from, path + ".from", found);
-        SPEED.check(to, path + ".to", found);
-        TIME.check(gap, path + ".gap", found);
-        TIME.check(coolDown, path + ".coolDown", found);
+        BeddingField.FROM.bounds().check(from, path + ".from", found);
+        BeddingField.TO.bounds().check(to, path + ".to", found);
+        BeddingField.GAP.bounds().check(gap, path + ".gap", found);
+        BeddingField.COOL_DOWN.bounds().check(coolDown, path + ".coolDown", found);
         if (found.isEmpty() && to.inside() >= from.inside()) {
             found.add(new FieldProblem(path + ".to", "A snub must end slower than it begins."));
         }

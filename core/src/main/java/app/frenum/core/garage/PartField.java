@@ -1,10 +1,11 @@
 package app.frenum.core.garage;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
 /** A figure that may be known of a part. */
-public enum PartField {
+public enum PartField implements EntryField {
     MASS("Mass", false, Bounds.of(0.001, 200, Unit.KILOGRAMS)),
     HOURS("Hours to fit", false, Bounds.of(0, 200, Unit.HOURS)),
     PAD_WINDOW_LOW("Works from", true, Bounds.of(-20, 900, Unit.CELSIUS)),
@@ -26,6 +27,7 @@ public enum PartField {
         this.bounds = bounds;
     }
 
+    @Override
     public String label() {
         return label;
     }
@@ -35,6 +37,7 @@ public enum PartField {
         return affectsBraking;
     }
 
+    @Override
     public Bounds bounds() {
         return bounds;
     }

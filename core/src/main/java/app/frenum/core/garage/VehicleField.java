@@ -1,10 +1,11 @@
 package app.frenum.core.garage;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
 /** A figure that may be known of a vehicle, with its bounds and how to get it. */
-public enum VehicleField {
+public enum VehicleField implements EntryField {
     MASS_LIGHT(
             "Mass, light",
             Bounds.of(50, 60_000, Unit.KILOGRAMS),
@@ -75,15 +76,18 @@ public enum VehicleField {
         this.help = help;
     }
 
+    @Override
     public String label() {
         return label;
     }
 
+    @Override
     public Bounds bounds() {
         return bounds;
     }
 
     /** How to measure it. */
+    @Override
     public String help() {
         return help;
     }

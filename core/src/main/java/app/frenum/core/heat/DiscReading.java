@@ -2,10 +2,8 @@ package app.frenum.core.heat;
 
 import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +20,6 @@ import java.util.UUID;
  * @param ladderId which ladder; absent for all else
  * @param changed how many of its marks had changed, from the lowest; absent for all else
  * @param painted whether the ladder was painted anew before this stop
- * @param by who read it
  */
 public record DiscReading(
         WheelPosition wheel,
@@ -32,11 +29,7 @@ public record DiscReading(
         Optional<Quantity> late,
         Optional<UUID> ladderId,
         Optional<Integer> changed,
-        boolean painted,
-        String by) {
-    public static final Bounds VALUE = Bounds.of(-40, 1200, Unit.CELSIUS);
-    public static final Bounds LATE = Bounds.of(0, 1800, Unit.SECONDS);
-    private static final int LONGEST_NAME = 100;
+        boolean painted) {
 
     public boolean isLadder() {
         return source == PeakSource.LADDER;
@@ -66,11 +59,8 @@ public record DiscReading(
         } else if (value.isEmpty()) {
             found.add(new FieldProblem("value", "No temperature was read."));
         }
-        value.ifPresent(v -> VALUE.check(v, "value", found));
-        late.ifPresent(l -> LATE.check(l, "late", found));
-        if (by.isBlank() || by.length() > LONGEST_NAME) {
-            found.add(new FieldProblem("by", "Say who read it, in at most %d characters.".formatted(LONGEST_NAME)));
-        }
+        value.ifPresent(v -> DiscField.VALUE.bounds().check(v, "value", found));
+        late.ifPresent(l -> DiscField.LATE.bounds().check(l, "late", found));
         return found;
     }
 

@@ -1,9 +1,7 @@
 package app.frenum.core.heat;
 
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,7 +14,6 @@ import java.util.List;
 public record Ladder(String name, List<Quantity> thresholds) {
     private static final int MOST = 12;
     private static final int LONGEST_NAME = 60;
-    private static final Bounds THRESHOLD = Bounds.of(40, 1200, Unit.CELSIUS);
 
     /** °C. */
     public List<Double> thresholdsC() {
@@ -34,7 +31,7 @@ public record Ladder(String name, List<Quantity> thresholds) {
                     "thresholds", "%d thresholds read. A ladder has 1 to %d.".formatted(thresholds.size(), MOST)));
         }
         for (int i = 0; i < thresholds.size(); i++) {
-            THRESHOLD.check(thresholds.get(i), "thresholds." + i, found);
+            DiscField.STEP.bounds().check(thresholds.get(i), "thresholds." + i, found);
         }
         List<Double> c = found.isEmpty() ? thresholdsC() : List.of();
         for (int i = 1; i < c.size(); i++) {

@@ -1,10 +1,11 @@
 package app.frenum.core.plan;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
 /** A figure that is asked of a lane, with its bounds. */
-public enum LaneField {
+public enum LaneField implements EntryField {
     LENGTH("Length to drive on", Bounds.of(20, 6000, Unit.METRES), ""),
     RUN_OFF("Run-off beyond it", Bounds.of(0, 3000, Unit.METRES), "Free of anything to hit."),
     GRADE("Grade", Bounds.of(-15, 15, Unit.PERCENT), "Uphill in the main direction counts positive.");
@@ -19,14 +20,17 @@ public enum LaneField {
         this.help = help;
     }
 
+    @Override
     public String label() {
         return label;
     }
 
+    @Override
     public Bounds bounds() {
         return bounds;
     }
 
+    @Override
     public String help() {
         return help;
     }

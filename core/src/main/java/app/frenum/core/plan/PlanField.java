@@ -1,10 +1,11 @@
 package app.frenum.core.plan;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
 /** A figure that a plan asks for, with its bounds. */
-public enum PlanField {
+public enum PlanField implements EntryField {
     SPEED("Test speed", Bounds.of(15, 300, Unit.KILOMETRES_PER_HOUR), ""),
     MARGIN("Worth having", Bounds.of(0.05, 50, Unit.METRES), "The smallest difference that would matter to you."),
     SLOT("Booked time", Bounds.of(0.2, 24, Unit.HOURS), ""),
@@ -24,14 +25,17 @@ public enum PlanField {
         this.help = help;
     }
 
+    @Override
     public String label() {
         return label;
     }
 
+    @Override
     public Bounds bounds() {
         return bounds;
     }
 
+    @Override
     public String help() {
         return help;
     }

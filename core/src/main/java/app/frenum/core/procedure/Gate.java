@@ -1,9 +1,7 @@
 package app.frenum.core.procedure;
 
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,9 +18,6 @@ public record Gate(
         Optional<Quantity> coldest, Optional<Quantity> hottest, Optional<Quantity> soonest, Optional<Quantity> latest) {
     public static final Gate OPEN = new Gate(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
-    private static final Bounds TEMPERATURE = Bounds.of(-20, 900, Unit.CELSIUS);
-    private static final Bounds INTERVAL = Bounds.of(1, 7200, Unit.SECONDS);
-
     /** Whether a stop may start at this temperature, °C. */
     public boolean isWarmEnough(double celsius) {
         return coldest.map(c -> celsius >= c.inside()).orElse(true);
@@ -35,18 +30,18 @@ public record Gate(
 
     List<FieldProblem> problems(String path) {
         List<FieldProblem> found = new ArrayList<>();
-        check(coldest, TEMPERATURE, path + ".coldest", found);
-        check(hottest, TEMPERATURE, path + ".hottest", found);
-        check(soonest, INTERVAL, path + ".soonest", found);
-        check(latest, INTERVAL, path + ".latest", found);
+        check(coldest, PhaseField.COLDEST, path + ".coldest", found);
+        check(hottest, PhaseField.HOTTEST, path + ".hottest", found);
+        check(soonest, PhaseField.SOONEST, path + ".soonest", found);
+        check(latest, PhaseField.LATEST, path + ".latest", found);
         upsideDown(
                 coldest, hottest, path + ".hottest", "The gate is upside down: it must be above the coldest.", found);
         upsideDown(soonest, latest, path + ".latest", "The interval is upside down: it must be longer.", found);
         return found;
     }
 
-    private static void check(Optional<Quantity> entered, Bounds bounds, String field, List<FieldProblem> found) {
-        entered.flatMap(bounds::problem).ifPresent(m -> found.add(new FieldProblem(field, m)));
+    private static void check(Optional<Quantity> entered, PhaseField of, String field, List<FieldProblem> found) {
+        entered.flatMap(of.bounds()::problem).ifPresent(m -> found.add(new FieldProblem(field, m)));
     }
 
     private static void upsideDown(

@@ -1,10 +1,8 @@
 package app.frenum.core.procedure;
 
 import app.frenum.core.garage.VehicleSpec.Load;
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -46,11 +44,6 @@ public record Phase(
         Optional<Quantity> adjuster,
         boolean provesBack,
         Optional<Quantity> grip) {
-    private static final Bounds GRIP = Bounds.of(0.03, 1.5, Unit.ONE);
-    private static final Bounds SPEED = Bounds.of(0, 400, Unit.KILOMETRES_PER_HOUR);
-    private static final Bounds DECELERATION = Bounds.of(0.5, 16, Unit.METRES_PER_SECOND_SQUARED);
-    private static final Bounds EFFORT = Bounds.of(10, 3000, Unit.NEWTONS);
-    private static final Bounds TURNS = Bounds.of(0, 60, Unit.ONE);
     private static final double FASTEST_PARTIAL_MPS = 100 / 3.6;
     private static final int MOST_REPEATS = 500;
     /** Fewer on a side give figures, but no verdict. */
@@ -130,14 +123,18 @@ public record Phase(
             found.add(
                     new FieldProblem(path + ".mostExtra", mostExtra + " read. It must be 0 to " + MOST_REPEATS + "."));
         }
-        SPEED.check(from, path + ".from", found);
-        SPEED.check(to, path + ".to", found);
+        PhaseField.FROM.bounds().check(from, path + ".from", found);
+        PhaseField.TO.bounds().check(to, path + ".to", found);
         if (kind.isBraking() && found.isEmpty()) {
             speeds(path, found);
         }
         target.ifPresent(t -> target(t, path + ".target", found));
-        adjuster.ifPresent(t -> TURNS.problem(t).ifPresent(m -> found.add(new FieldProblem(path + ".adjuster", m))));
-        grip.ifPresent(g -> GRIP.problem(g).ifPresent(m -> found.add(new FieldProblem(path + ".grip", m))));
+        adjuster.ifPresent(t -> PhaseField.ADJUSTER
+                .bounds()
+                .problem(t)
+                .ifPresent(m -> found.add(new FieldProblem(path + ".adjuster", m))));
+        grip.ifPresent(g ->
+                PhaseField.GRIP.bounds().problem(g).ifPresent(m -> found.add(new FieldProblem(path + ".grip", m))));
         if (provesBack && kind != Kind.STOP) {
             found.add(new FieldProblem(path + ".provesBack", "Only stops can prove anything; make the phase stops."));
         } else if (provesBack && repeats < FEWEST_PROOFS) {
@@ -165,7 +162,7 @@ public record Phase(
     }
 
     private static void target(Quantity t, String field, List<FieldProblem> found) {
-        boolean effort = t.unit().dimension() == EFFORT.dimension();
-        (effort ? EFFORT : DECELERATION).problem(t).ifPresent(m -> found.add(new FieldProblem(field, m)));
+        boolean effort = t.unit().dimension() == PhaseField.EFFORT.bounds().dimension();
+        (effort ? PhaseField.EFFORT : PhaseField.TARGET).bounds().check(t, field, found);
     }
 }

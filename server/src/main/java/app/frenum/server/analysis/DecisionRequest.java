@@ -5,9 +5,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
 
-/** Takes a stop out of the figures or brings it back, with a reason and a name. */
+/** Takes a stop out of the figures or brings it back, with a reason. */
 public record DecisionRequest(
         @NotNull UUID requestId,
         boolean struckOut,
-        @NotBlank @Size(max = 500) String reason,
-        @NotBlank @Size(max = 100) String by) {}
+        @NotBlank @Size(max = 500) String reason) {}

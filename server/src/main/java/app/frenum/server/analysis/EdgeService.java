@@ -1,6 +1,7 @@
 package app.frenum.server.analysis;
 
 import app.frenum.core.log.Calibration;
+import app.frenum.core.people.Who;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopTrace;
@@ -58,7 +59,7 @@ class EdgeService {
     }
 
     /** Keeps other edges beside the automatic ones. */
-    public void moveEdges(UUID id, Edges edges) {
+    public void moveEdges(UUID id, Who who, Edges edges) {
         Stop stop = entity(id);
         if (measurements.existsById(edges.requestId())) {
             return;
@@ -69,6 +70,7 @@ class EdgeService {
                 id,
                 before.size(),
                 edges,
+                who,
                 json.writeValueAsString(measured),
                 before.get(0).calibration()));
         events.publishEvent(new StopsChanged(tests.series(stop.seriesId()).testId()));

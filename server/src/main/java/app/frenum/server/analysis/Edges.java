@@ -17,5 +17,4 @@ public record Edges(
         @NotNull UUID requestId,
         @PositiveOrZero @Nullable Double onsetS,
         @PositiveOrZero @Nullable Double endS,
-        @NotNull @Size(max = 100) String by,
         @NotNull @Size(max = 500) String why) {}

@@ -1,5 +1,6 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -39,12 +40,13 @@ class Measurement extends Row {
     }
 
     /** Between edges of which a person set one or both. */
-    static Measurement moved(UUID stopId, int sequence, Edges edges, String figures, @Nullable String calibration) {
+    static Measurement moved(
+            UUID stopId, int sequence, Edges edges, Who who, String figures, @Nullable String calibration) {
         Measurement m = new Measurement(edges.requestId(), stopId, figures, calibration);
         m.sequence = sequence;
         m.handOnsetS = edges.onsetS();
         m.handEndS = edges.endS();
-        m.movedBy = edges.by();
+        m.movedBy = who.name();
         m.why = edges.why();
         return m;
     }

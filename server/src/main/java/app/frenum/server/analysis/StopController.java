@@ -1,7 +1,10 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.people.Who;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopTrace;
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import jakarta.validation.Valid;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,16 +28,19 @@ class StopController {
         this.edges = edges;
     }
 
+    @Does(Deed.READS)
     @GetMapping
     StopView stop(@PathVariable UUID id) {
         return reader.stop(id);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/trace")
     StopTrace trace(@PathVariable UUID id) {
         return edges.trace(id);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/edges")
     MeasuredStop tryEdges(
             @PathVariable UUID id,
@@ -43,15 +49,17 @@ class StopController {
         return edges.tryEdges(id, onsetS, endS);
     }
 
+    @Does(Deed.DECIDES)
     @PostMapping("/edges")
-    StopView moveEdges(@PathVariable UUID id, @Valid @RequestBody Edges request) {
-        edges.moveEdges(id, request);
+    StopView moveEdges(Who who, @PathVariable UUID id, @Valid @RequestBody Edges request) {
+        edges.moveEdges(id, who, request);
         return reader.stop(id);
     }
 
+    @Does(Deed.DECIDES)
     @PostMapping("/decisions")
-    StopView decide(@PathVariable UUID id, @Valid @RequestBody DecisionRequest request) {
-        stops.decide(id, request);
+    StopView decide(Who who, @PathVariable UUID id, @Valid @RequestBody DecisionRequest request) {
+        stops.decide(id, who, request);
         return reader.stop(id);
     }
 }

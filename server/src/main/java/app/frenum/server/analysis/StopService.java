@@ -1,6 +1,7 @@
 package app.frenum.server.analysis;
 
 import app.frenum.core.log.Calibration;
+import app.frenum.core.people.Who;
 import app.frenum.core.procedure.run.LoggedStop;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
@@ -61,14 +62,14 @@ public class StopService {
     }
 
     /** Adds stops of a sheet to a series, in order; each keeps its own number where that is free. */
-    public void addByHand(UUID seriesId, List<SheetStop> rows, String importedBy) {
+    public void addByHand(UUID seriesId, List<SheetStop> rows, Who who) {
         int number = highestNumber(seriesId);
         for (SheetStop row : rows) {
             number = Math.max(number + 1, row.stop().orElse(0));
             Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, number, null, json.writeValueAsString(row)));
             if (row.struckOut()) {
                 String reason = row.reason().orElse("struck out on the sheet");
-                strikeOuts.save(new StrikeOut(UUID.randomUUID(), stop.id(), 0, true, reason, importedBy));
+                strikeOuts.save(new StrikeOut(UUID.randomUUID(), stop.id(), 0, true, reason, who.name()));
             }
         }
         changed(seriesId);
@@ -81,15 +82,15 @@ public class StopService {
      * @param beside what is known of it that a sheet has no column for
      * @param struckOut why it does not count; empty when it does
      */
-    public void addEntered(
-            UUID id, UUID seriesId, SheetStop row, Beside beside, Optional<String> struckOut, String by) {
+    public void addEntered(UUID id, UUID seriesId, SheetStop row, Beside beside, Optional<String> struckOut, Who who) {
         if (stops.existsById(id)) {
             return;
         }
         Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, null, json.writeValueAsString(row));
         stop.beside(beside);
         stops.save(stop);
-        struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
+        struckOut.ifPresent(
+                reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, who.name())));
         changed(seriesId);
     }
 
@@ -109,7 +110,7 @@ public class StopService {
 
     /** Adds a stop that a run took from its logger; there already, it stays. */
     public void addLiveLogged(
-            UUID id, UUID seriesId, LoggedStop logged, Beside beside, Optional<String> struckOut, String by) {
+            UUID id, UUID seriesId, LoggedStop logged, Beside beside, Optional<String> struckOut, Who who) {
         if (stops.existsById(id)) {
             return;
         }
@@ -118,7 +119,8 @@ public class StopService {
         stops.save(stop);
         // By now the log goes on beyond the rest, so that the discs' peaks are in it, which were still to come then.
         keep(id, remeasured(stop, logged), logged.calibration());
-        struckOut.ifPresent(reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, by)));
+        struckOut.ifPresent(
+                reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, who.name())));
         changed(seriesId);
     }
 
@@ -149,12 +151,12 @@ public class StopService {
     }
 
     /** Strikes a stop out or brings it back. */
-    public void decide(UUID id, DecisionRequest request) {
+    public void decide(UUID id, Who who, DecisionRequest request) {
         Stop stop = stops.findById(id).orElseThrow(() -> Problem.notFound("The stop"));
         if (!strikeOuts.existsById(request.requestId())) {
             int sequence = strikeOuts.findByStopIdInOrderBySequence(List.of(id)).size();
             strikeOuts.save(new StrikeOut(
-                    request.requestId(), id, sequence, request.struckOut(), request.reason(), request.by()));
+                    request.requestId(), id, sequence, request.struckOut(), request.reason(), who.name()));
             changed(stop.seriesId());
         }
     }

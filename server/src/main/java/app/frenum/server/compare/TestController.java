@@ -9,6 +9,8 @@ import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestRequest;
 import app.frenum.server.plan.TestService;
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -50,17 +52,20 @@ class TestController {
         this.list = list;
     }
 
+    @Does(Deed.READS)
     @GetMapping
     List<TestSummary> list() {
         return list.list();
     }
 
+    @Does(Deed.RECORDS)
     @PostMapping
     TestDefinition add(@Valid @RequestBody TestRequest request) {
         garage.vehicle(request.vehicleId());
         return tests.add(request);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/{id}")
     TestDetail test(@PathVariable UUID id) {
         TestDefinition test = tests.test(id);
@@ -82,6 +87,7 @@ class TestController {
     }
 
     /** All stops as an open stop sheet. */
+    @Does(Deed.READS)
     @GetMapping(value = "/{id}/stops.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> sheet(@PathVariable UUID id) throws IOException {
         StringWriter csv = new StringWriter();
@@ -93,6 +99,7 @@ class TestController {
                 .body(csv.toString());
     }
 
+    @Does(Deed.READS)
     @GetMapping("/{id}/comparison")
     ComparisonView comparison(
             @PathVariable UUID id,

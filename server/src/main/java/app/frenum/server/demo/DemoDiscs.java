@@ -7,6 +7,7 @@ import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.Ladder;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.server.analysis.StopReader;
@@ -43,7 +44,7 @@ class DemoDiscs {
         this.discs = discs;
     }
 
-    void of(UUID testId, String by) {
+    void of(UUID testId, Who by) {
         discs.add(PAINT);
         List<SeriesView> series = tests.seriesOf(testId);
         List<StopView> first = stops.stopsOf(testId).stream()
@@ -71,19 +72,19 @@ class DemoDiscs {
                         Optional.empty(),
                         Optional.of(PAINT.id()),
                         Optional.of(changed),
-                        false,
-                        by));
+                        false),
+                by);
         discs.keep(
                 id("tufts"),
                 series.get(1).configurationId(),
                 new AirFlow(
                         AirFlowMethod.TUFTS,
                         Optional.of(new Quantity(60, Unit.KILOMETRES_PER_HOUR)),
-                        "Tufts on the left backing plate lie towards the hub; on the right they hang still.",
-                        by));
+                        "Tufts on the left backing plate lie towards the hub; on the right they hang still."),
+                by);
     }
 
-    private void keep(StopView stop, PeakSource source, Quantity value, String by) {
+    private void keep(StopView stop, PeakSource source, Quantity value, Who by) {
         discs.keep(
                 id(source.name() + stop.number()),
                 stop.id(),
@@ -95,8 +96,8 @@ class DemoDiscs {
                         Optional.of(new Quantity(LATE_S, Unit.SECONDS)),
                         Optional.empty(),
                         Optional.empty(),
-                        false,
-                        by));
+                        false),
+                by);
     }
 
     private static Quantity celsius(double c) {

@@ -1,5 +1,6 @@
 package app.frenum.server.demo;
 
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.formats.BadInput;
@@ -41,7 +42,7 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoLoader implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
-    private static final String BY = "Test marshal";
+    private static final Who BY = new Who("Test marshal");
     private static final UUID VEHICLE = UUID.nameUUIDFromBytes(new byte[] {1});
     private static final UUID LOGGED_TEST = UUID.nameUUIDFromBytes(new byte[] {2});
     private static final UUID TAPE_TEST = UUID.nameUUIDFromBytes(new byte[] {3});
@@ -126,11 +127,10 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         tape,
                         List.of(new SaveRequest.Placement(1, DemoScenario.BRAIDED_HOSES, List.of("lines"), 1)),
-                        Conditions.UNKNOWN,
-                        BY));
+                        Conditions.UNKNOWN));
         tests.add(test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", PADS_DAY));
         plans.save(LOGGED_TEST, 0, DemoGarage.plan(VEHICLE));
-        plans.seal(LOGGED_TEST, new ExpectationRequest("B stops 3 m shorter", BY));
+        plans.seal(LOGGED_TEST, BY, new ExpectationRequest("B stops 3 m shorter"));
         bringIn(
                 "tarn-as-bought.csv",
                 DemoScenario::writeAsBought,
@@ -139,8 +139,7 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         null,
                         all(9, DemoScenario.AS_BOUGHT, List.of()),
-                        conditions(PADS_DAY, 14, 2.40),
-                        BY));
+                        conditions(PADS_DAY, 14, 2.40)));
         bringIn(
                 "tarn-pads-and-fluid.csv",
                 DemoScenario::writePadsAndFluid,
@@ -149,8 +148,7 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         null,
                         all(9, DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
-                        conditions(PADS_DAY, 17, 2.45),
-                        BY));
+                        conditions(PADS_DAY, 17, 2.45)));
         strikeOutEarlyBraking();
         tests.add(test(
                 FADE_TEST,
@@ -173,8 +171,7 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         null,
                         all(DemoScenario.brakings(), DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
-                        conditions(LAPS_DAY, 14, 2.40),
-                        BY));
+                        conditions(LAPS_DAY, 14, 2.40)));
     }
 
     private void fadeSeries(String file, FileWriter writer, String configuration, List<String> changed)
@@ -187,8 +184,7 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         null,
                         all(FADE_STOPS, configuration, changed),
-                        conditions(FADE_DAY, 14, 2.40),
-                        BY));
+                        conditions(FADE_DAY, 14, 2.40)));
     }
 
     private static DeviceView standin(int number, String name, DeviceKind kind) {
@@ -234,7 +230,7 @@ class DemoLoader implements ApplicationRunner {
             try (InputStream content = Files.newInputStream(file)) {
                 imports.stage(id, name, content);
             }
-            imports.save(id, request);
+            imports.save(id, BY, request);
         } finally {
             Files.deleteIfExists(file);
         }
@@ -246,6 +242,6 @@ class DemoLoader implements ApplicationRunner {
                 .filter(s -> s.seriesId().equals(last) && s.number() == EARLY_STOP)
                 .findFirst()
                 .orElseThrow();
-        stops.decide(early.id(), new DecisionRequest(UUID.randomUUID(), true, "braked before the cone", BY));
+        stops.decide(early.id(), BY, new DecisionRequest(UUID.randomUUID(), true, "braked before the cone"));
     }
 }

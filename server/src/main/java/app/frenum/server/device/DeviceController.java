@@ -1,5 +1,7 @@
 package app.frenum.server.device;
 
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.Duration;
@@ -31,22 +33,26 @@ class DeviceController {
         this.clock = clock;
     }
 
+    @Does(Deed.READS)
     @GetMapping("/devices")
     List<DeviceView> devices() {
         return devices.devices();
     }
 
+    @Does(Deed.ADMINISTERS)
     @PostMapping("/devices")
-    Paired add(@Valid @RequestBody DeviceView device) {
-        return devices.add(device);
+    Paired add(@Valid @RequestBody NewDevice device) {
+        return devices.add(device.view());
     }
 
+    @Does(Deed.READS)
     @GetMapping("/devices/{id}/readings")
     List<LastReading> lastReadings(@PathVariable UUID id) {
         return devices.lastReadings(id);
     }
 
     /** What the device logs, as it comes. */
+    @Does(Deed.READS)
     @GetMapping(value = "/devices/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter watch(@PathVariable UUID id) {
         return feed.watch(id);
@@ -56,6 +62,7 @@ class DeviceController {
      * @param from start of the stretch; left out for the last five minutes
      * @param until its end
      */
+    @Does(Deed.READS)
     @GetMapping("/weather")
     Weather weather(@RequestParam(required = false) Instant from, @RequestParam(required = false) Instant until) {
         Instant end = until == null ? clock.instant() : until;

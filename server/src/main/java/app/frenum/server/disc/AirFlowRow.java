@@ -1,5 +1,6 @@
 package app.frenum.server.disc;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
@@ -10,13 +11,15 @@ import java.util.UUID;
 class AirFlowRow extends Row {
     private UUID configurationId;
     private String entry;
+    private String byName;
 
     protected AirFlowRow() {}
 
-    AirFlowRow(UUID id, UUID configurationId, String entry) {
+    AirFlowRow(UUID id, UUID configurationId, String entry, Who by) {
         super(id);
         this.configurationId = configurationId;
         this.entry = entry;
+        this.byName = by.name();
     }
 
     UUID configurationId() {
@@ -25,5 +28,9 @@ class AirFlowRow extends Row {
 
     String entry() {
         return entry;
+    }
+
+    Who by() {
+        return new Who(byName);
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.server.disc;
 
 import app.frenum.core.heat.AirFlow;
+import app.frenum.core.people.Who;
 import java.util.UUID;
 
 /**
@@ -9,9 +10,14 @@ import java.util.UUID;
  * @param method in words
  * @param caveat what it does not show
  */
-public record AirFlowView(UUID id, UUID configurationId, AirFlow seen, String method, String caveat) {
-    static AirFlowView of(UUID id, UUID configurationId, AirFlow seen) {
+public record AirFlowView(UUID id, UUID configurationId, AirFlow seen, Who by, String method, String caveat) {
+    static AirFlowView of(UUID id, UUID configurationId, AirFlow seen, Who by) {
         return new AirFlowView(
-                id, configurationId, seen, seen.method().label(), seen.method().caveat());
+                id,
+                configurationId,
+                seen,
+                by,
+                seen.method().label(),
+                seen.method().caveat());
     }
 }

@@ -1,5 +1,6 @@
 package app.frenum.server.disc;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
@@ -10,13 +11,15 @@ import java.util.UUID;
 class DiscReadingRow extends Row {
     private UUID stopId;
     private String entry;
+    private String byName;
 
     protected DiscReadingRow() {}
 
-    DiscReadingRow(UUID id, UUID stopId, String entry) {
+    DiscReadingRow(UUID id, UUID stopId, String entry, Who by) {
         super(id);
         this.stopId = stopId;
         this.entry = entry;
+        this.byName = by.name();
     }
 
     UUID stopId() {
@@ -25,5 +28,9 @@ class DiscReadingRow extends Row {
 
     String entry() {
         return entry;
+    }
+
+    Who by() {
+        return new Who(byName);
     }
 }

@@ -3,6 +3,7 @@ package app.frenum.server.disc;
 import app.frenum.core.heat.AirFlow;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.Ladder;
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.server.Raced;
 import app.frenum.server.analysis.StopReader;
@@ -73,7 +74,7 @@ public class DiscService {
     }
 
     /** Keeps a reading of a stop's disc; sent again it changes nothing. */
-    public DiscReadingView keep(UUID id, UUID stopId, DiscReading reading) {
+    public DiscReadingView keep(UUID id, UUID stopId, DiscReading reading, Who who) {
         Optional<Ladder> ladder = reading.ladderId().flatMap(ladders::findById).map(r -> view(r).ladder());
         refuse(reading.problems(ladder));
         Optional<DiscReadingRow> known = readings.findById(id);
@@ -82,7 +83,7 @@ public class DiscService {
             if (readings.countByStopId(stopId) >= MOST_OF_A_STOP) {
                 throw Problem.invalid("id", "A stop keeps %d readings. This one has them.".formatted(MOST_OF_A_STOP));
             }
-            return view(readings.save(new DiscReadingRow(id, stopId, json.writeValueAsString(reading))));
+            return view(readings.save(new DiscReadingRow(id, stopId, json.writeValueAsString(reading), who)));
         }
         DiscReadingView there = view(known.get());
         if (!there.stopId().equals(stopId) || !there.reading().equals(reading)) {
@@ -104,7 +105,7 @@ public class DiscService {
     }
 
     /** Keeps what was seen; sent again it changes nothing. */
-    public AirFlowView keep(UUID id, UUID configurationId, AirFlow seen) {
+    public AirFlowView keep(UUID id, UUID configurationId, AirFlow seen, Who who) {
         refuse(seen.problems());
         Optional<AirFlowRow> known = airFlows.findById(id);
         if (known.isEmpty()) {
@@ -114,7 +115,7 @@ public class DiscService {
             if (airFlows.countByConfigurationId(configurationId) >= MOST_OF_A_CONFIGURATION) {
                 throw Problem.invalid("id", "A configuration keeps %d of these.".formatted(MOST_OF_A_CONFIGURATION));
             }
-            return view(airFlows.save(new AirFlowRow(id, configurationId, json.writeValueAsString(seen))));
+            return view(airFlows.save(new AirFlowRow(id, configurationId, json.writeValueAsString(seen), who)));
         }
         AirFlowView there = view(known.get());
         if (!there.configurationId().equals(configurationId) || !there.seen().equals(seen)) {
@@ -138,10 +139,10 @@ public class DiscService {
     }
 
     private DiscReadingView view(DiscReadingRow row) {
-        return new DiscReadingView(row.id(), row.stopId(), json.readValue(row.entry(), DiscReading.class));
+        return new DiscReadingView(row.id(), row.stopId(), json.readValue(row.entry(), DiscReading.class), row.by());
     }
 
     private AirFlowView view(AirFlowRow row) {
-        return AirFlowView.of(row.id(), row.configurationId(), json.readValue(row.entry(), AirFlow.class));
+        return AirFlowView.of(row.id(), row.configurationId(), json.readValue(row.entry(), AirFlow.class), row.by());
     }
 }

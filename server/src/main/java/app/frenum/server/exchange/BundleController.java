@@ -2,6 +2,8 @@ package app.frenum.server.exchange;
 
 import app.frenum.formats.BadInput;
 import app.frenum.formats.bundle.BundleFile;
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +22,7 @@ class BundleController {
         this.bundles = bundles;
     }
 
+    @Does(Deed.READS)
     @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> bundle() {
         return ResponseEntity.ok()
@@ -27,12 +30,14 @@ class BundleController {
                 .body(BundleFile.write(bundles.bundle()));
     }
 
+    @Does(Deed.READS)
     @GetMapping(value = "/schema", produces = MediaType.APPLICATION_JSON_VALUE)
     String schema() {
         return BundleFile.schema();
     }
 
     /** @param asCopies give everything new ids, so that it stands beside what is here */
+    @Does(Deed.ADMINISTERS)
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
     BroughtIn bringIn(@RequestBody byte[] bundle, @RequestParam(defaultValue = "false") boolean asCopies)
             throws BadInput {

@@ -1,6 +1,8 @@
 package app.frenum.server.fade;
 
 import app.frenum.core.fade.FadeReference;
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,11 +19,13 @@ class FadeController {
         this.judder = judder;
     }
 
+    @Does(Deed.READS)
     @GetMapping("/api/tests/{id}/judder")
     JudderView judder(@PathVariable UUID id) {
         return judder.judder(id);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/api/tests/{id}/fade")
     FadeView fade(@PathVariable UUID id, @RequestParam(defaultValue = "FIRST_THREE_IN_GATE") FadeReference reference) {
         return service.fade(id, reference);

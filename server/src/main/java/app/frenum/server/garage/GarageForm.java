@@ -5,7 +5,7 @@ import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
 import app.frenum.core.garage.VehicleField;
-import app.frenum.server.FormEntry;
+import app.frenum.server.form.FormEntry;
 import java.util.Arrays;
 import java.util.List;
 
@@ -25,9 +25,7 @@ record GarageForm(
 
     static GarageForm whole() {
         return new GarageForm(
-                Arrays.stream(VehicleField.values())
-                        .map(f -> FormEntry.of(f, f.label(), f.help(), f.bounds()))
-                        .toList(),
+                FormEntry.all(VehicleField.values()),
                 Arrays.stream(Slot.values())
                         .map(s -> new SlotEntry(
                                 s.name(),
@@ -35,9 +33,7 @@ record GarageForm(
                                 s.factor(),
                                 s.own().stream().map(Enum::name).toList()))
                         .toList(),
-                Arrays.stream(PartField.values())
-                        .map(f -> FormEntry.of(f, f.label(), "", f.bounds()))
-                        .toList(),
+                FormEntry.all(PartField.values()),
                 Arrays.stream(BrakeSwitch.values())
                         .map(s -> new Tick(s.name(), s.label()))
                         .toList(),

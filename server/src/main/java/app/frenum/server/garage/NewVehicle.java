@@ -5,13 +5,19 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
-/** A vehicle of which only its name is known yet. The id is made by whoever asks. */
+/**
+ * A new vehicle, of which often only its name is known yet. The id is made by whoever asks.
+ *
+ * @param spec what is known of it; null: nothing
+ */
 public record NewVehicle(
         @NotNull UUID id,
         @NotBlank @Size(max = 200) String name,
-        @NotNull @Size(max = 2000) String description) {
+        @NotNull @Size(max = 2000) String description,
+        @Nullable VehicleSpec spec) {
     public VehicleView view() {
-        return new VehicleView(id, name, description, VehicleSpec.unknown(), 0);
+        return new VehicleView(id, name, description, spec == null ? VehicleSpec.unknown() : spec, 0);
     }
 }

@@ -227,7 +227,7 @@ public class HeatService {
         return counted.stream()
                 .flatMap(s -> beside.getOrDefault(s.driven().id(), List.of()).stream()
                         .map(r -> new HeatView.ReadingView(
-                                r.id(), s.driven().id(), s.driven().number(), r.reading())))
+                                r.id(), s.driven().id(), s.driven().number(), r.reading(), r.by())))
                 .toList();
     }
 

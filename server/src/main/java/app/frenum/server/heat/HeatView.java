@@ -7,6 +7,7 @@ import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.PadWindow;
 import app.frenum.core.heat.SpeedCooling;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Figure;
 import app.frenum.server.disc.AirFlowView;
 import java.util.List;
@@ -96,7 +97,7 @@ record HeatView(
     record StopRef(UUID id, int number, int block) {}
 
     /** A reading of a disc, with the stop it was read after. */
-    record ReadingView(UUID id, UUID stopId, int stop, DiscReading reading) {}
+    record ReadingView(UUID id, UUID stopId, int stop, DiscReading reading, Who by) {}
 
     /**
      * Stopping distances that count.

@@ -1,7 +1,10 @@
 package app.frenum.server.intake;
 
 import app.frenum.core.log.Role;
+import app.frenum.core.people.Who;
 import app.frenum.formats.BadInput;
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import java.io.IOException;
@@ -28,6 +31,7 @@ class ImportController {
     }
 
     /** The file itself is the body, so that it is never held in memory. Answers with a preview unless told not to. */
+    @Does(Deed.RECORDS)
     @PutMapping(consumes = "application/octet-stream")
     @Nullable
     ImportPreview upload(
@@ -48,6 +52,7 @@ class ImportController {
         }
     }
 
+    @Does(Deed.READS)
     @GetMapping
     ImportPreview preview(
             @PathVariable UUID id, @RequestParam(required = false) UUID testId, HttpServletRequest request)
@@ -56,16 +61,19 @@ class ImportController {
     }
 
     /** The file is not wanted; one that was saved stays. */
+    @Does(Deed.RECORDS)
     @DeleteMapping
     void forget(@PathVariable UUID id) throws IOException {
         imports.forget(id);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/progress")
     Progress progress(@PathVariable UUID id) {
         return new Progress(imports.rowsRead(id));
     }
 
+    @Does(Deed.RECORDS)
     @PutMapping("/roles")
     ImportPreview roles(
             @PathVariable UUID id,
@@ -77,9 +85,10 @@ class ImportController {
         return imports.preview(id, testId, Sender.of(request)::requireThere);
     }
 
+    @Does(Deed.DECIDES)
     @PostMapping("/save")
-    Saved save(@PathVariable UUID id, @Valid @RequestBody SaveRequest request) throws IOException, BadInput {
-        return imports.save(id, request);
+    Saved save(Who who, @PathVariable UUID id, @Valid @RequestBody SaveRequest request) throws IOException, BadInput {
+        return imports.save(id, who, request);
     }
 
     /** How far reading has come. */

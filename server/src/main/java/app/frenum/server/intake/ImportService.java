@@ -4,6 +4,7 @@ import app.frenum.core.log.HealthCheck;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.SampleBlock;
+import app.frenum.core.people.Who;
 import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
@@ -235,7 +236,7 @@ public class ImportService {
 
     /** Stores an import, all of it or nothing. Asked again, it answers as before. */
     @Transactional(rollbackFor = Exception.class)
-    public Saved save(UUID id, SaveRequest request) throws IOException, BadInput {
+    public Saved save(UUID id, Who who, SaveRequest request) throws IOException, BadInput {
         StagedImport s = staged.locked(id).orElseThrow(() -> Problem.notFound("The file"));
         if (s.savedTestId() != null) {
             return new Saved(s.savedTestId());
@@ -252,7 +253,7 @@ public class ImportService {
         if (s.kind() == Kind.LOG) {
             saveLog(id, s.file(), test, request);
         } else {
-            saveSheet(id, test, request);
+            saveSheet(id, test, who, request);
         }
         return new Saved(test.id());
     }
@@ -298,7 +299,7 @@ public class ImportService {
         }
     }
 
-    private void saveSheet(UUID id, TestDefinition test, SaveRequest request) throws IOException, BadInput {
+    private void saveSheet(UUID id, TestDefinition test, Who who, SaveRequest request) throws IOException, BadInput {
         List<SheetStop> rows = StopSheetReader.read(folder.path(id)).stops();
         Map<String, Map<String, List<SheetStop>>> byConfiguration = rows.stream()
                 .collect(Collectors.groupingBy(
@@ -310,7 +311,7 @@ public class ImportService {
             for (List<SheetStop> own : blocks.values()) {
                 List<String> changed = changed(configuration, request);
                 SeriesView series = series(test, configuration, changed, ++block, request.conditions());
-                stops.addByHand(series.id(), own, request.by());
+                stops.addByHand(series.id(), own, who);
             }
         });
     }

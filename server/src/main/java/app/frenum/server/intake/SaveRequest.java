@@ -20,15 +20,13 @@ import org.jspecify.annotations.Nullable;
  * @param newTest made first when given
  * @param placements for a log, which stop goes to which configuration; stops not named are left out
  * @param conditions of the series that are new
- * @param by who brings it in
  */
 public record SaveRequest(
         @NotNull UUID testId,
         @Valid @Nullable NewVehicle newVehicle,
         @Valid @Nullable TestRequest newTest,
         @NotNull @Size(max = 10_000) List<@Valid Placement> placements,
-        @NotNull @Valid Conditions conditions,
-        @NotBlank @Size(max = 100) String by) {
+        @NotNull @Valid Conditions conditions) {
 
     /**
      * @param stop index in the preview, from 1

@@ -1,5 +1,6 @@
 package app.frenum.server.photo;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import java.util.UUID;
@@ -8,16 +9,16 @@ import java.util.UUID;
 class Photo extends Row {
     private UUID runId;
     private UUID stopId;
-    private UUID operatorId;
+    private String byName;
     private byte[] jpeg;
 
     protected Photo() {}
 
-    Photo(UUID id, UUID runId, UUID stopId, UUID operatorId, byte[] jpeg) {
+    Photo(UUID id, UUID runId, UUID stopId, Who by, byte[] jpeg) {
         super(id);
         this.runId = runId;
         this.stopId = stopId;
-        this.operatorId = operatorId;
+        this.byName = by.name();
         this.jpeg = jpeg.clone();
     }
 
@@ -26,7 +27,7 @@ class Photo extends Row {
     }
 
     PhotoView view() {
-        return new PhotoView(id(), stopId, operatorId);
+        return new PhotoView(id(), stopId, byName);
     }
 
     byte[] jpeg() {

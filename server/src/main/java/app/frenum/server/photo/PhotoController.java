@@ -1,5 +1,8 @@
 package app.frenum.server.photo;
 
+import app.frenum.core.people.Who;
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;
@@ -25,22 +28,25 @@ class PhotoController {
     }
 
     /** The picture itself is the body. */
+    @Does(Deed.RECORDS)
     @PutMapping(value = "/runs/{testId}/photos/{id}", consumes = "application/octet-stream")
     PhotoView keep(
             @PathVariable UUID testId,
             @PathVariable UUID id,
             @RequestParam UUID stopId,
-            @RequestParam UUID operatorId,
+            Who who,
             HttpServletRequest request)
             throws IOException {
-        return photos.keep(id, testId, stopId, operatorId, request.getInputStream());
+        return photos.keep(id, testId, stopId, who, request.getInputStream());
     }
 
+    @Does(Deed.READS)
     @GetMapping("/runs/{testId}/photos")
     List<PhotoView> photos(@PathVariable UUID testId) {
         return photos.ofRun(testId);
     }
 
+    @Does(Deed.READS)
     @GetMapping(value = "/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> photo(@PathVariable UUID id) {
         return ResponseEntity.ok()

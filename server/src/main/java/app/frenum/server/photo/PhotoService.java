@@ -1,5 +1,6 @@
 package app.frenum.server.photo;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.run.RunService;
 import java.io.IOException;
@@ -28,14 +29,14 @@ public class PhotoService {
     }
 
     /** Keeps a picture; sent again it changes nothing. */
-    public PhotoView keep(UUID id, UUID runId, UUID stopId, UUID operatorId, InputStream body) throws IOException {
+    public PhotoView keep(UUID id, UUID runId, UUID stopId, Who who, InputStream body) throws IOException {
         Path sent = Files.createTempFile("frenum-photo-", ".sent");
         try {
             long size = copied(body, sent);
             if (size > MOST_BYTES) {
                 throw Problem.tooLarge("A picture may have 15 MB. Take it smaller.");
             }
-            return keep(id, runId, stopId, operatorId, sent);
+            return keep(id, runId, stopId, who, sent);
         } finally {
             Files.deleteIfExists(sent);
         }
@@ -54,7 +55,7 @@ public class PhotoService {
         }
     }
 
-    private PhotoView keep(UUID id, UUID runId, UUID stopId, UUID operatorId, Path sent) throws IOException {
+    private PhotoView keep(UUID id, UUID runId, UUID stopId, Who who, Path sent) throws IOException {
         Optional<Photo> kept = photos.findById(id);
         if (kept.isPresent()) {
             return ofRun(kept.get(), runId);
@@ -63,14 +64,11 @@ public class PhotoService {
         if (!ofTheRun) {
             throw Problem.notFound("The stop of this picture");
         }
-        if (runs.operators().stream().noneMatch(o -> o.id().equals(operatorId))) {
-            throw Problem.notFound("The operator");
-        }
         if (photos.ofRun(runId).size() >= MOST_OF_A_RUN) {
             throw Problem.invalid("photo", "A run keeps 500 pictures. This one has them.");
         }
         try {
-            return photos.save(new Photo(id, runId, stopId, operatorId, Picture.madeAnew(sent)))
+            return photos.save(new Photo(id, runId, stopId, who, Picture.madeAnew(sent)))
                     .view();
         } catch (DataIntegrityViolationException e) {
             // Sent twice at once, the other was quicker; anything else that is wrong with it is thrown again.

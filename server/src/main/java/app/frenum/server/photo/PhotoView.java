@@ -6,6 +6,6 @@ import java.util.UUID;
  * A picture of a stop; its bytes are at {@code /api/photos/{id}}.
  *
  * @param stopId the stop it is of
- * @param operatorId who sent it
+ * @param by who sent it
  */
-public record PhotoView(UUID id, UUID stopId, UUID operatorId) {}
+public record PhotoView(UUID id, UUID stopId, String by) {}

@@ -1,6 +1,7 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.people.Who;
 import java.time.Instant;
 
 /** What was expected of a test before its first stop. */
-public record Expectation(String expectation, String by, Instant sealedAt) {}
+public record Expectation(String expectation, Who by, Instant sealedAt) {}

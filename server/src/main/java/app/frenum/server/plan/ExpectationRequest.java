@@ -4,6 +4,4 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 
 /** What somebody expects of a test, before its first stop. */
-public record ExpectationRequest(
-        @NotBlank @Size(max = 300) String expectation,
-        @NotBlank @Size(max = 100) String by) {}
+public record ExpectationRequest(@NotBlank @Size(max = 300) String expectation) {}

@@ -3,10 +3,9 @@ package app.frenum.server.plan;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
+import app.frenum.core.heat.LapField;
 import app.frenum.core.heat.LapHeat;
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
-import app.frenum.core.quantity.Unit;
 import app.frenum.formats.words.Wording;
 import app.frenum.server.problem.Problem;
 import java.util.ArrayList;
@@ -29,13 +28,6 @@ record LapHeatView(
         int applications,
         int settledAfterLaps,
         List<Event> events) {
-    private static final Bounds MASS = Bounds.of(50, 60_000, Unit.KILOGRAMS);
-    private static final Bounds SHARE = Bounds.of(0, 100, Unit.PERCENT);
-    private static final Bounds DISC = Bounds.of(0.3, 60, Unit.KILOGRAMS);
-    private static final Bounds COOLING = Bounds.of(20, 3000, Unit.SECONDS);
-    private static final Bounds AIR = Bounds.of(-40, 55, Unit.CELSIUS);
-    private static final Bounds SPEED = Bounds.of(0, 400, Unit.KILOMETRES_PER_HOUR);
-    private static final Bounds GAP = Bounds.of(1, 3600, Unit.SECONDS);
 
     /** One braking of the settled lap. */
     record Event(double energyJ, double troughC, double peakC) {}
@@ -75,18 +67,18 @@ record LapHeatView(
 
     private static void refuse(LapHeatRequest r) {
         List<FieldProblem> found = new ArrayList<>();
-        MASS.check(r.mass(), "mass", found);
-        SHARE.check(r.axleShare(), "axleShare", found);
-        DISC.check(r.disc(), "disc", found);
-        COOLING.check(r.cooling(), "cooling", found);
-        AIR.check(r.ambient(), "ambient", found);
+        LapField.MASS.bounds().check(r.mass(), "mass", found);
+        LapField.AXLE_SHARE.bounds().check(r.axleShare(), "axleShare", found);
+        LapField.DISC.bounds().check(r.disc(), "disc", found);
+        LapField.COOLING.bounds().check(r.cooling(), "cooling", found);
+        LapField.AMBIENT.bounds().check(r.ambient(), "ambient", found);
         for (int i = 0; i < r.brakings().size(); i++) {
             LapHeatRequest.Braking b = r.brakings().get(i);
             String at = "brakings." + i + ".";
             int before = found.size();
-            SPEED.check(b.from(), at + "from", found);
-            SPEED.check(b.to(), at + "to", found);
-            GAP.check(b.gap(), at + "gap", found);
+            LapField.FROM.bounds().check(b.from(), at + "from", found);
+            LapField.TO.bounds().check(b.to(), at + "to", found);
+            LapField.GAP.bounds().check(b.gap(), at + "gap", found);
             if (found.size() == before && b.to().inside() >= b.from().inside()) {
                 found.add(new FieldProblem(at + "to", "A braking must end slower than it begins."));
             }

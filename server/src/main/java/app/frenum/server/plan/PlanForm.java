@@ -7,7 +7,7 @@ import app.frenum.core.procedure.CrackClass;
 import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.procedure.RadioWord;
 import app.frenum.core.procedure.SafetyCheck;
-import app.frenum.server.FormEntry;
+import app.frenum.server.form.FormEntry;
 import java.util.Arrays;
 import java.util.List;
 
@@ -37,12 +37,8 @@ record PlanForm(
 
     static PlanForm whole() {
         return new PlanForm(
-                Arrays.stream(PlanField.values())
-                        .map(f -> FormEntry.of(f, f.label(), f.help(), f.bounds()))
-                        .toList(),
-                Arrays.stream(LaneField.values())
-                        .map(f -> FormEntry.of(f, f.label(), f.help(), f.bounds()))
-                        .toList(),
+                FormEntry.all(PlanField.values()),
+                FormEntry.all(LaneField.values()),
                 Arrays.stream(CrewRole.values())
                         .map(r -> new CrewPlace(r, r.label(), r.duty()))
                         .toList(),

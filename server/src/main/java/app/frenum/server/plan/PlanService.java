@@ -6,6 +6,7 @@ import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.Regimes;
+import app.frenum.core.people.Who;
 import app.frenum.core.plan.Forecast;
 import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.SafetyGate;
@@ -202,26 +203,28 @@ public class PlanService {
     }
 
     /** Signs the safety gate of the day; refused while anything is open, or while the lane is too short. */
-    public PlanView sign(UUID testId, SafetyGate gate) {
+    public PlanView sign(UUID testId, Who who, SafetyGate gate) {
         TestPlan row = plans.findById(testId)
-                .orElseThrow(() -> Problem.invalid("signedBy", "Save the plan first; the safety gate belongs to it."));
+                .orElseThrow(() -> Problem.invalid("who", "Save the plan first; the safety gate belongs to it."));
         if (!gate.problems().isEmpty()) {
             throw Problem.invalid(gate.problems());
         }
         PlanView now = view(row);
-        if (now.safety() != null && now.safety().gate().equals(gate)) {
+        if (now.safety() != null
+                && now.safety().gate().equals(gate)
+                && now.safety().signedBy().equals(who)) {
             return now;
         }
         Figure missing = Objects.requireNonNull(now.forecast()).forecast().missingM();
         if (!missing.isKnown()) {
-            throw Problem.invalid("signedBy", "The plan has no lane; choose the one that is driven on.");
+            throw Problem.invalid("who", "The plan has no lane; choose the one that is driven on.");
         }
         if (missing.value() > 0) {
-            throw Problem.invalid("signedBy", noGo(now));
+            throw Problem.invalid("who", noGo(now));
         }
         row.sign(
                 json.writeValueAsString(
-                        new PlanView.SignedGate(gate, clock.instant().truncatedTo(ChronoUnit.MICROS))),
+                        new PlanView.SignedGate(gate, who, clock.instant().truncatedTo(ChronoUnit.MICROS))),
                 digest(Objects.requireNonNull(now.plan())));
         return view(plans.saveAndFlush(row));
     }
@@ -273,7 +276,7 @@ public class PlanService {
     }
 
     /** Seals what is expected; once sealed it stays, and once there are stops it is too late. */
-    public PlanView seal(UUID testId, ExpectationRequest request) {
+    public PlanView seal(UUID testId, Who who, ExpectationRequest request) {
         TestPlan row = plans.findById(testId)
                 .orElseThrow(
                         () -> Problem.invalid("expectation", "Save the plan first; the expectation belongs to it."));
@@ -281,10 +284,7 @@ public class PlanService {
             if (driven.hasStops(testId)) {
                 throw Problem.conflict("The test has stops already; what is expected after them is no expectation.");
             }
-            row.seal(
-                    request.expectation().strip(),
-                    request.by().strip(),
-                    clock.instant().truncatedTo(ChronoUnit.MICROS));
+            row.seal(request.expectation().strip(), who.name(), clock.instant().truncatedTo(ChronoUnit.MICROS));
         } else if (!row.expectation().equals(request.expectation().strip())) {
             throw Problem.conflict("An expectation is sealed already: %s, by %s. It stays as it was before the test."
                     .formatted(row.expectation(), row.expectedBy()));
@@ -297,7 +297,7 @@ public class PlanService {
     public Optional<Expectation> expectation(UUID testId) {
         return plans.findById(testId)
                 .filter(row -> row.sealedAt() != null)
-                .map(row -> new Expectation(row.expectation(), row.expectedBy(), row.sealedAt()));
+                .map(row -> new Expectation(row.expectation(), new Who(row.expectedBy()), row.sealedAt()));
     }
 
     private PlanView view(TestPlan row) {

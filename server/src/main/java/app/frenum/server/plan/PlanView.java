@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.people.Who;
 import app.frenum.core.procedure.SafetyGate;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -26,5 +27,5 @@ public record PlanView(
     static final PlanView NONE = new PlanView(null, null, null, null, null, null, null, 0);
 
     /** The safety gate as it was signed. */
-    public record SignedGate(SafetyGate gate, Instant signedAt) {}
+    public record SignedGate(SafetyGate gate, Who signedBy, Instant signedAt) {}
 }

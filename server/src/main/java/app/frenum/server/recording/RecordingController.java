@@ -1,5 +1,7 @@
 package app.frenum.server.recording;
 
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,11 +19,13 @@ class RecordingController {
         this.recordings = recordings;
     }
 
+    @Does(Deed.READS)
     @GetMapping
     RecordingView recording(@PathVariable UUID id) {
         return recordings.recording(id);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/window")
     TraceWindow window(
             @PathVariable UUID id,

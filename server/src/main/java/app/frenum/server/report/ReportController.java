@@ -1,5 +1,7 @@
 package app.frenum.server.report;
 
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;
 import java.util.UUID;
@@ -22,11 +24,13 @@ class ReportController {
         this.runCards = runCards;
     }
 
+    @Does(Deed.READS)
     @GetMapping(value = "/run-card", produces = MediaType.TEXT_HTML_VALUE)
     String runCard(@PathVariable UUID id, @RequestParam(defaultValue = "METRIC") RunCard.Units units) {
         return runCards.page(id, units);
     }
 
+    @Does(Deed.READS)
     @GetMapping(value = "/run-card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> runCardPdf(@PathVariable UUID id, @RequestParam(defaultValue = "METRIC") RunCard.Units units)
             throws IOException {

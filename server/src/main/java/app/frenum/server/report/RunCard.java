@@ -135,7 +135,7 @@ record RunCard(
                         ? ""
                         : "Signed by %s, %s"
                                 .formatted(
-                                        source.view().safety().gate().signedBy(),
+                                        source.view().safety().signedBy().name(),
                                         MINUTE.format(source.view().safety().signedAt())),
                 procedure.abortRules().stream().map(AbortRule::label).toList(),
                 procedure.cautions(),

@@ -11,7 +11,4 @@ import java.util.UUID;
  * @param atS when, in seconds since 1970 on Frenum's clock
  */
 public record EventRequest(
-        @NotNull UUID id,
-        double atS,
-        @NotNull UUID operatorId,
-        @NotNull Happening what) {}
+        @NotNull UUID id, double atS, @NotNull Happening what) {}

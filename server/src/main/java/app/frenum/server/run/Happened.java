@@ -1,5 +1,6 @@
 package app.frenum.server.run;
 
+import app.frenum.core.people.Who;
 import app.frenum.core.procedure.run.Happening;
 
 /**
@@ -8,4 +9,4 @@ import app.frenum.core.procedure.run.Happening;
  * @param clockAheadS by how much the clock of the device that sent it was ahead of what was taken for the time; 0 when the
  *     two agreed
  */
-record Happened(int seq, double atS, double clockAheadS, String by, Happening what) {}
+record Happened(int seq, double atS, double clockAheadS, Who by, Happening what) {}

@@ -1,6 +1,7 @@
 package app.frenum.server.run;
 
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.run.Happening;
 import app.frenum.core.procedure.run.LoggedStop;
@@ -14,6 +15,7 @@ import app.frenum.server.device.Heard;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.DatabaseTrouble;
 import app.frenum.server.problem.Problem;
+import app.frenum.server.who.CurrentWho;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.HashMap;
@@ -45,14 +47,16 @@ class LiveRuns {
     private final RunDevices devices;
     private final TestService tests;
     private final RunCards cards;
+    private final CurrentWho current;
     private final Map<UUID, LiveWatch> watches = new HashMap<>();
     private final Map<UUID, Double> discsTakenAtS = new HashMap<>();
 
-    LiveRuns(RunService runs, RunDevices devices, TestService tests, RunCards cards) {
+    LiveRuns(RunService runs, RunDevices devices, TestService tests, RunCards cards, CurrentWho current) {
         this.runs = runs;
         this.devices = devices;
         this.tests = tests;
         this.cards = cards;
+        this.current = current;
     }
 
     @EventListener
@@ -149,7 +153,8 @@ class LiveRuns {
 
     private void say(UUID run, UUID device, UUID id, double atS, Happening what) {
         try {
-            persevering(() -> runs.happened(run, new EventRequest(id, atS, runs.operatorOf(device), what)));
+            Who who = new Who(devices.name(device));
+            persevering(() -> current.as(who, () -> runs.happened(run, who, new EventRequest(id, atS, what))));
         } catch (Problem e) {
             LOG.debug("what a device saw does not fit the run", e);
         }

@@ -1,5 +1,8 @@
 package app.frenum.server.run;
 
+import app.frenum.core.people.Who;
+import app.frenum.server.who.Deed;
+import app.frenum.server.who.Does;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Set;
@@ -26,42 +29,38 @@ class RunController {
         this.watchers = watchers;
     }
 
-    @GetMapping("/operators")
-    List<OperatorView> operators() {
-        return runs.operators();
-    }
-
-    @PostMapping("/operators")
-    OperatorView add(@Valid @RequestBody OperatorView operator) {
-        return runs.add(operator);
-    }
-
+    @Does(Deed.RECORDS)
     @PutMapping("/runs/{testId}")
     RunView begin(@PathVariable UUID testId, @RequestParam(required = false) Double rate) {
         return runs.begin(testId, rate == null ? 1 : rate);
     }
 
+    @Does(Deed.RECORDS)
     @PutMapping("/runs/{testId}/devices")
     RunView setDevices(@PathVariable UUID testId, @RequestBody Set<UUID> deviceIds) {
         return runs.setDevices(testId, deviceIds);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/runs/{testId}")
     RunView run(@PathVariable UUID testId) {
         return runs.run(testId);
     }
 
+    @Does(Deed.READS)
     @GetMapping("/runs/{testId}/events")
     List<Happened> history(@PathVariable UUID testId) {
         return runs.history(testId);
     }
 
+    @Does(Deed.DECIDES)
     @PostMapping("/runs/{testId}/events")
-    RunView happened(@PathVariable UUID testId, @Valid @RequestBody EventRequest event) {
-        return runs.happened(testId, event);
+    RunView happened(Who who, @PathVariable UUID testId, @Valid @RequestBody EventRequest event) {
+        return runs.happened(testId, who, event);
     }
 
     /** A line for every event; who hears it asks for the run again. */
+    @Does(Deed.READS)
     @GetMapping(value = "/runs/{testId}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@PathVariable UUID testId) {
         return watchers.watch(testId, runs.run(testId).events());

@@ -1,5 +1,6 @@
 package app.frenum.server.run;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -20,18 +21,18 @@ class RunEventRow extends Row {
     @Column(name = "said_at_s")
     private Double saidAtS;
 
-    private UUID operatorId;
+    private String byName;
     private String happening;
 
     protected RunEventRow() {}
 
-    RunEventRow(UUID id, UUID runId, int seq, double atS, double saidAtS, UUID operatorId, String happening) {
+    RunEventRow(UUID id, UUID runId, int seq, double atS, double saidAtS, Who by, String happening) {
         super(id);
         this.runId = runId;
         this.seq = seq;
         this.atS = atS;
         this.saidAtS = saidAtS;
-        this.operatorId = operatorId;
+        this.byName = by.name();
         this.happening = happening;
     }
 
@@ -52,8 +53,8 @@ class RunEventRow extends Row {
         return saidAtS == null ? 0 : saidAtS - atS;
     }
 
-    UUID operatorId() {
-        return operatorId;
+    Who by() {
+        return new Who(byName);
     }
 
     String happening() {

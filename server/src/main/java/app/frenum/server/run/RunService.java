@@ -2,6 +2,7 @@ package app.frenum.server.run;
 
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.heat.Regimes;
+import app.frenum.core.people.Who;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.Procedure;
@@ -28,7 +29,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -56,7 +56,6 @@ public class RunService {
 
     private final RunRepository runs;
     private final RunEventRepository events;
-    private final OperatorRepository operators;
     private final PlanService plans;
     private final ProcedureService procedures;
     private final GarageService garage;
@@ -71,7 +70,6 @@ public class RunService {
     RunService(
             RunRepository runs,
             RunEventRepository events,
-            OperatorRepository operators,
             PlanService plans,
             ProcedureService procedures,
             GarageService garage,
@@ -82,7 +80,6 @@ public class RunService {
             SteadyClock clock) {
         this.runs = runs;
         this.events = events;
-        this.operators = operators;
         this.plans = plans;
         this.procedures = procedures;
         this.garage = garage;
@@ -104,32 +101,6 @@ public class RunService {
     @EventListener
     void goOnAfterTheLastEvent(ApplicationReadyEvent event) {
         Optional.ofNullable(events.lastCreated()).ifPresent(clock::notBefore);
-    }
-
-    @Transactional(readOnly = true)
-    public List<OperatorView> operators() {
-        return operators.findAllByOrderByName().stream()
-                .filter(o -> !o.isDevice())
-                .map(o -> new OperatorView(o.id(), o.name()))
-                .toList();
-    }
-
-    /** Adds an operator; one of that name who is there already is taken. */
-    public OperatorView add(OperatorView operator) {
-        String name = operator.name().strip();
-        Operator row = operators
-                .findById(operator.id())
-                .or(() -> operators.findByNameAndDeviceIdIsNull(name))
-                .orElseGet(() -> operators.save(new Operator(operator.id(), name)));
-        return new OperatorView(row.id(), row.name());
-    }
-
-    /** Who speaks for a device: the device itself. */
-    UUID operatorOf(UUID deviceId) {
-        if (!operators.existsById(deviceId)) {
-            operators.save(Operator.device(deviceId, devices.name(deviceId)));
-        }
-        return deviceId;
     }
 
     /**
@@ -235,26 +206,19 @@ public class RunService {
     /** Everything that happened, in order. */
     @Transactional(readOnly = true)
     List<Happened> history(UUID testId) {
-        Map<UUID, String> names = operators.findAll().stream().collect(Collectors.toMap(Operator::id, Operator::name));
         return events.findByRunIdOrderBySeq(testId).stream()
                 .map(e -> new Happened(
-                        e.seq(),
-                        e.atS(),
-                        e.clockAheadS(),
-                        names.getOrDefault(e.operatorId(), ""),
-                        json.readValue(e.happening(), Happening.class)))
+                        e.seq(), e.atS(), e.clockAheadS(), e.by(), json.readValue(e.happening(), Happening.class)))
                 .toList();
     }
 
     /** Takes an event: stored, or refused with what can happen instead. */
-    public RunView happened(UUID testId, EventRequest request) {
+    public RunView happened(UUID testId, Who who, EventRequest request) {
         Run run = runs.locked(testId).orElseThrow(() -> Problem.notFound("The run"));
         Replayed before = replay(run);
         if (!events.existsById(request.id())) {
-            Operator operator =
-                    operators.findById(request.operatorId()).orElseThrow(() -> Problem.notFound("The operator"));
             double atS = takenFor(run, request.atS());
-            RunEvent event = new RunEvent(request.id(), atS, operator.name(), request.what());
+            RunEvent event = new RunEvent(request.id(), atS, who, request.what());
             Replayed after = new Replayed(next(before.state(), event), before.events() + 1);
             events.saveAndFlush(new RunEventRow(
                     request.id(),
@@ -262,7 +226,7 @@ public class RunService {
                     after.events(),
                     atS,
                     request.atS(),
-                    operator.id(),
+                    who,
                     json.writeValueAsString(request.what())));
             keepStops(run, before.state(), after.state());
             publisher.publishEvent(new RunChanged(testId, after.events()));
@@ -310,8 +274,7 @@ public class RunService {
         RunState state = known.state();
         int last = known.events();
         for (RunEventRow e : events.findByRunIdAndSeqGreaterThanOrderBySeq(run.id(), known.events())) {
-            String by = operators.findById(e.operatorId()).orElseThrow().name();
-            state = state.next(new RunEvent(e.id(), e.atS(), by, json.readValue(e.happening(), Happening.class)));
+            state = state.next(new RunEvent(e.id(), e.atS(), e.by(), json.readValue(e.happening(), Happening.class)));
             last = e.seq();
         }
         Replayed now = new Replayed(state, last);

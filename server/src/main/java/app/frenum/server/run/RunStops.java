@@ -116,8 +116,8 @@ class RunStops {
                                 late,
                                 Optional.empty(),
                                 Optional.empty(),
-                                false,
-                                last.decision().orElseThrow().by())));
+                                false),
+                        last.decision().orElseThrow().by()));
     }
 
     private Conditions conditions(PlanRequest plan, Instant when) {
@@ -204,7 +204,7 @@ class RunStops {
     private static Optional<String> note(JudgedStop stop) {
         String overruled = stop.decision()
                 .filter(d -> !d.reason().isBlank())
-                .map(d -> "%s: %s".formatted(d.by(), d.reason()))
+                .map(d -> "%s: %s".formatted(d.by().name(), d.reason()))
                 .orElse("");
         String note = (stop.readings().note() + " " + overruled).strip();
         return note.isEmpty() ? Optional.empty() : Optional.of(note);

@@ -1,5 +1,6 @@
 package app.frenum.server.run;
 
+import app.frenum.core.people.Who;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.run.CrackSeen;
 import app.frenum.core.procedure.run.GateView;
@@ -100,7 +101,7 @@ public record RunView(
                 run.stage() == Stage.STOPPED
                         ? Optional.of(run.halts().get(run.halts().size() - 1))
                         : Optional.empty(),
-                run.signedBy().orElse(""),
+                run.signedBy().map(Who::name).orElse(""),
                 rate,
                 devices,
                 run.stage() == Stage.DONE || run.stage() == Stage.STOPPED

@@ -5,10 +5,8 @@ import app.frenum.core.finding.Term;
 import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.CrackClass;
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,12 +23,10 @@ public record CrackSeen(WheelPosition wheel, DiscFace face, CrackClass crack, Op
     /** By less than this a crack read twice has not grown, m. */
     private static final double READING_M = 0.001;
 
-    private static final Bounds LENGTH = Bounds.of(0.5, 400, Unit.MILLIMETRES);
-
     /** What is wrong with it as an entry. */
     public List<FieldProblem> problems() {
         List<FieldProblem> found = new ArrayList<>();
-        length.ifPresent(q -> LENGTH.check(q, "length", found));
+        length.ifPresent(q -> ReadingField.CRACK.bounds().check(q, "length", found));
         if (length.isPresent() && crack == CrackClass.NONE) {
             found.add(new FieldProblem("length", "No crack has no length. Say what was seen, or leave it empty."));
         }

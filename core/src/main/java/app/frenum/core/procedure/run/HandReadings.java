@@ -3,7 +3,7 @@ package app.frenum.core.procedure.run;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.log.WheelPosition;
-import app.frenum.core.quantity.Bounds;
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
@@ -40,11 +40,6 @@ public record HandReadings(
         boolean rearFirst,
         Map<BrakeSwitch, Boolean> switches,
         String note) {
-    private static final Bounds SPEED = Bounds.of(5, 400, Unit.KILOMETRES_PER_HOUR);
-    private static final Bounds DISTANCE = Bounds.of(0.5, 1000, Unit.METRES);
-    private static final Bounds TIME = Bounds.of(0.2, 60, Unit.SECONDS);
-    private static final Bounds DISC = Bounds.of(-40, 1200, Unit.CELSIUS);
-    private static final double LATEST_S = 1800;
     private static final int MOST_PEOPLE = 6;
     private static final int LONGEST_NOTE = 500;
 
@@ -55,7 +50,7 @@ public record HandReadings(
     }
 
     /** One person's reading of the distance. */
-    public record DistanceRead(String by, Quantity distance) {}
+    public record DistanceRead(Who by, Quantity distance) {}
 
     /** The mean of what everybody read, m; absent when nobody did. */
     public Optional<Double> distanceM() {
@@ -70,18 +65,16 @@ public record HandReadings(
     /** Everything that cannot be right. */
     public List<FieldProblem> problems() {
         List<FieldProblem> found = new ArrayList<>();
-        entrySpeed.ifPresent(q -> SPEED.check(q, "entrySpeed", found));
-        time.ifPresent(q -> TIME.check(q, "time", found));
+        entrySpeed.ifPresent(q -> ReadingField.SPEED.bounds().check(q, "entrySpeed", found));
+        time.ifPresent(q -> ReadingField.TIME.bounds().check(q, "time", found));
         for (int i = 0; i < distances.size(); i++) {
-            DISTANCE.check(distances.get(i).distance(), "distances." + i, found);
+            ReadingField.DISTANCE.bounds().check(distances.get(i).distance(), "distances." + i, found);
         }
-        peaks.forEach((wheel, q) -> DISC.check(q, "peaks." + wheel, found));
+        peaks.forEach((wheel, q) -> ReadingField.DISC.bounds().check(q, "peaks." + wheel, found));
         if (distances.size() > MOST_PEOPLE) {
             found.add(new FieldProblem("distances", "At most %d people's readings, please.".formatted(MOST_PEOPLE)));
         }
-        if (!(lateS >= 0 && lateS <= LATEST_S)) {
-            found.add(new FieldProblem("lateS", "%s s read. It must be 0 to %.0f s.".formatted(lateS, LATEST_S)));
-        }
+        ReadingField.LATE.bounds().check(new Quantity(lateS, Unit.SECONDS), "lateS", found);
         if (note.length() > LONGEST_NOTE) {
             found.add(new FieldProblem("note", "At most %d characters, please.".formatted(LONGEST_NOTE)));
         }

@@ -2,6 +2,7 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
@@ -50,7 +51,7 @@ public record JudgedStop(
      *
      * @param reason empty when they went along with the rules
      */
-    public record Ruling(Validity validity, String reason, String by, double atS) {}
+    public record Ruling(Validity validity, String reason, Who by, double atS) {}
 
     /** Whether it counts, as far as is decided. */
     public boolean counts() {

@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.people.Who;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -10,7 +11,7 @@ final class RunDraft {
     private final RunScript script;
     private Stage stage;
     private int step;
-    private Optional<String> signedBy;
+    private Optional<Who> signedBy;
     private List<RunState.DiscRead> discs;
     private Optional<RunState.Moving> moving;
     private Optional<RunState.LaneCall> lane;
@@ -47,8 +48,8 @@ final class RunDraft {
         return this;
     }
 
-    RunDraft signedBy(String name) {
-        signedBy = Optional.of(name);
+    RunDraft signedBy(Who who) {
+        signedBy = Optional.of(who);
         return this;
     }
 

@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.people.Who;
 import java.util.UUID;
 
 /**
@@ -7,7 +8,7 @@ import java.util.UUID;
  *
  * @param id made by whoever sends it; the same id is the same happening
  * @param atS when, in seconds of a clock that all devices of a run share
- * @param by name of the operator
+ * @param by who said so
  * @param what happened
  */
-public record RunEvent(UUID id, double atS, String by, Happening what) {}
+public record RunEvent(UUID id, double atS, Who by, Happening what) {}

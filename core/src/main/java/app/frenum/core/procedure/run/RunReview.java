@@ -79,7 +79,7 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
             return Optional.empty();
         }
         JudgedStop.Ruling ruling = stop.decision().orElseThrow();
-        Term by = Term.name(ruling.by());
+        Term by = Term.name(ruling.by().name());
         Term reason = Term.name(ruling.reason());
         Finding rule = stop.judged() == Validity.REPEAT
                 ? Finding.of(RunFinding.LET_COUNT_AGAINST_RULES, whyRepeat(stop), by, reason)

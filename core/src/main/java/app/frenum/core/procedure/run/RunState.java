@@ -7,6 +7,7 @@ import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.heat.Motion;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.SafetyGate;
@@ -46,7 +47,7 @@ public record RunState(
         RunScript script,
         Stage stage,
         int step,
-        Optional<String> signedBy,
+        Optional<Who> signedBy,
         List<DiscRead> discs,
         Optional<Moving> moving,
         Optional<LaneCall> lane,
@@ -80,7 +81,7 @@ public record RunState(
     public record Moving(Motion motion, double sinceS) {}
 
     /** What was called of the lane. */
-    public record LaneCall(boolean clear, double atS, String by) {}
+    public record LaneCall(boolean clear, double atS, Who by) {}
 
     /**
      * A stop on its way.
@@ -91,7 +92,7 @@ public record RunState(
     public record Approach(double atS, Map<WheelPosition, Double> startC, OptionalDouble restAtS) {}
 
     /** Something done beside driving. */
-    public record Task(int step, String note, String by, double atS) {}
+    public record Task(int step, String note, Who by, double atS) {}
 
     /**
      * Testing stopped.
@@ -100,13 +101,7 @@ public record RunState(
      * @param inspected what was looked at before it was released; empty while it is not
      */
     public record Halt(
-            Optional<AbortRule> rule,
-            Finding why,
-            String by,
-            double atS,
-            Stage before,
-            String inspected,
-            String releasedBy) {
+            Optional<AbortRule> rule, Finding why, Who by, double atS, Stage before, String inspected, Who releasedBy) {
         public boolean open() {
             return inspected.isEmpty();
         }
@@ -459,13 +454,13 @@ public record RunState(
             return this;
         }
         List<Halt> all = new ArrayList<>(halts);
-        all.set(all.size() - 1, new Halt(rule, why, open.by(), open.atS(), open.before(), "", ""));
+        all.set(all.size() - 1, new Halt(rule, why, open.by(), open.atS(), open.before(), "", Who.UNNAMED));
         return new RunDraft(this).halts(all).build();
     }
 
     private RunState halted(Optional<AbortRule> rule, Finding why, RunEvent event) {
         List<Halt> all = new ArrayList<>(halts);
-        all.add(new Halt(rule, why, event.by(), event.atS(), stage, "", ""));
+        all.add(new Halt(rule, why, event.by(), event.atS(), stage, "", Who.UNNAMED));
         return new RunDraft(this).halts(all).lane(null).stage(Stage.STOPPED).build();
     }
 

@@ -12,6 +12,7 @@ import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.MemoryLog;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.AbortRule;
@@ -64,11 +65,11 @@ class LoggedRunTest {
             Optional.of(300.0)));
 
     private void says(Happening what) {
-        state = state.next(new RunEvent(UUID.randomUUID(), drive.car.timeS(), "Marshal", what));
+        state = state.next(new RunEvent(UUID.randomUUID(), drive.car.timeS(), new Who("Marshal"), what));
     }
 
     private LoggedRunTest signed() {
-        says(new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class), "Marshal")));
+        says(new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class))));
         return this;
     }
 

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.AbortRule;
@@ -60,7 +61,7 @@ class RunPropertiesTest {
             return something(random);
         }
         return switch (state.stage()) {
-            case UNSIGNED -> new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class), "Marshal"));
+            case UNSIGNED -> new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class)));
             case WAITING -> random.nextBoolean() ? new Happening.LaneCalled(true) : new Happening.Started();
             case APPROACH -> new Happening.AtRest();
             case AT_REST -> new Happening.Entered(readings(88 + 4 * random.nextDouble(), 44 + 6 * random.nextDouble()));
@@ -77,7 +78,7 @@ class RunPropertiesTest {
     private static Happening something(Random random) {
         IntPredicate oneIn = n -> random.nextInt(n) == 0;
         return switch (random.nextInt(14)) {
-            case 0 -> new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class), "Marshal"));
+            case 0 -> new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class)));
             case 1, 2 ->
                 new Happening.DiscsRead(
                         Map.of(any(random, WheelPosition.class), oneIn.test(8) ? 420 : 40 + 80 * random.nextDouble()));
@@ -109,7 +110,7 @@ class RunPropertiesTest {
     private static HandReadings readings(double entryKmh, double metres) {
         return new HandReadings(
                 Optional.of(kmh(entryKmh)),
-                List.of(new HandReadings.DistanceRead("Marshal", new Quantity(metres, Unit.METRES))),
+                List.of(new HandReadings.DistanceRead(new Who("Marshal"), new Quantity(metres, Unit.METRES))),
                 Instrument.TAPE,
                 Optional.empty(),
                 Map.of(),
@@ -130,7 +131,8 @@ class RunPropertiesTest {
         double now = 0;
         for (int i = 0; i < STEPS; i++) {
             now += 1 + 60 * random.nextDouble();
-            RunEvent event = new RunEvent(new UUID(seed, i), now, "Marshal " + random.nextInt(2), next(state, random));
+            RunEvent event =
+                    new RunEvent(new UUID(seed, i), now, new Who("Marshal " + random.nextInt(2)), next(state, random));
             RunState before = state;
             try {
                 state = before.next(event);

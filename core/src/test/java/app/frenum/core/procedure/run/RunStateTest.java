@@ -15,6 +15,7 @@ import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.heat.Motion;
 import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.AbortRule;
@@ -71,14 +72,14 @@ class RunStateTest {
 
         Driven says(double laterS, Happening what) {
             now += laterS;
-            RunEvent event = new RunEvent(UUID.randomUUID(), now, "Marshal", what);
+            RunEvent event = new RunEvent(UUID.randomUUID(), now, new Who("Marshal"), what);
             state = state.next(event);
             events.add(event);
             return this;
         }
 
         Driven signed() {
-            return says(1, new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class), "Marshal")));
+            return says(1, new Happening.Signed(new SafetyGate(EnumSet.allOf(SafetyCheck.class))));
         }
 
         Driven discsAt(double celsius) {
@@ -122,7 +123,7 @@ class RunStateTest {
             Map<BrakeSwitch, Boolean> switches) {
         return new HandReadings(
                 Optional.of(kmh(entryKmh)),
-                List.of(new HandReadings.DistanceRead("Marshal", new Quantity(distanceM, Unit.METRES))),
+                List.of(new HandReadings.DistanceRead(new Who("Marshal"), new Quantity(distanceM, Unit.METRES))),
                 Instrument.TAPE,
                 Optional.empty(),
                 peaks,
@@ -231,7 +232,7 @@ class RunStateTest {
     void nothingStartsWithoutTheSafetyGateOrTheLane() {
         Driven run = new Driven(STOPS, 4);
         assertThatThrownBy(() -> run.says(1, new Happening.Started())).isInstanceOf(OutOfTurn.class);
-        SafetyGate partial = new SafetyGate(EnumSet.of(SafetyCheck.HELMETS), "Marshal");
+        SafetyGate partial = new SafetyGate(EnumSet.of(SafetyCheck.HELMETS));
         assertThatThrownBy(() -> run.says(1, new Happening.Signed(partial))).hasMessageContaining("GATE_NOT_COMPLETE");
         run.signed();
         assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("LANE_NOT_CLEAR");

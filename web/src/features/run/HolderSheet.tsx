@@ -1,22 +1,22 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { post } from '../../api/client';
-import { operators } from '../../api/queries';
-import type { Operator } from '../../api/types';
+import { api, as, ask } from '../../api/client';
+import { people } from '../../api/queries';
 import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Failure } from '../../ui/Layout';
 import { Sheet } from '../../ui/Sheet';
 
 /** Who holds this device: said once, carried by every judgement, overrule and release. */
-export function OperatorSheet(props: { known: Operator[]; onChosen: (id: string) => void }) {
+export function HolderSheet({ onChosen }: { onChosen: (name: string) => void }) {
   const client = useQueryClient();
+  const known = useQuery(people()).data ?? [];
   const [name, setName] = useState('');
   const add = useMutation({
-    mutationFn: () => post<Operator>('/operators', { id: crypto.randomUUID(), name }),
-    onSuccess: async (o) => {
-      await client.invalidateQueries({ queryKey: operators().queryKey });
-      props.onChosen(o.id);
+    mutationFn: (who: string) => ask(api.POST('/api/people', { headers: as(who) })),
+    onSuccess: (all, who) => {
+      client.setQueryData(people().queryKey, all);
+      onChosen(who);
     },
   });
   return (
@@ -27,16 +27,16 @@ export function OperatorSheet(props: { known: Operator[]; onChosen: (id: string)
       onClose={() => undefined}
     >
       <div className="grid gap-3">
-        {props.known.map((o) => (
-          <Button key={o.id} className="min-h-14 justify-start text-lg" onClick={() => props.onChosen(o.id)}>
-            {o.name}
+        {known.map((n) => (
+          <Button key={n} className="min-h-14 justify-start text-lg" onClick={() => onChosen(n)}>
+            {n}
           </Button>
         ))}
         <form
           className="mt-3 flex items-end gap-3"
           onSubmit={(e) => {
             e.preventDefault();
-            if (name.trim()) add.mutate();
+            if (name.trim()) add.mutate(name.trim());
           }}
         >
           <Field label="Somebody else" className="flex-1">

@@ -1,4 +1,4 @@
-import type { Configuration } from '../../api/types';
+import type { Configuration } from '../api/types';
 
 /** A configuration's name, with its edition where there was one before. */
 export const labelOf = (c: Configuration) => (c.edition > 1 ? `${c.name}, edition ${c.edition}` : c.name);

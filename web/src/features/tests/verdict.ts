@@ -1,5 +1,5 @@
-import type { Verdict } from '../api/types';
-import type { StatusKind } from '../ui/Status';
+import type { Verdict } from '../../api/types';
+import type { StatusKind } from '../../ui/Status';
 
 /** A verdict in a word. */
 export function verdictWord(verdict: Verdict | null): { word: string; kind: StatusKind } {

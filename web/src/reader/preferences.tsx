@@ -1,4 +1,5 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { asksAs } from '../api/client';
 import { unitsOf, type System, type UnitTable } from '../units/units';
 
 type Preferences = {
@@ -19,7 +20,11 @@ const stored = (key: string) => window.localStorage.getItem(`frenum.${key}`);
 export function PreferencesProvider({ children }: { children: ReactNode }) {
   const [system, setSystem] = useState<System>(stored('system') === 'imperial' ? 'imperial' : 'metric');
   const [night, setNight] = useState(stored('night') === 'yes');
-  const [person, setPerson] = useState(stored('person') ?? '');
+  const [person, setPerson] = useState(() => {
+    const name = stored('person') ?? '';
+    asksAs(name);
+    return name;
+  });
   useEffect(() => {
     document.documentElement.dataset.theme = night ? 'night' : 'light';
     window.localStorage.setItem('frenum.system', system);
@@ -34,7 +39,11 @@ export function PreferencesProvider({ children }: { children: ReactNode }) {
       person,
       toggleSystem: () => setSystem((s) => (s === 'metric' ? 'imperial' : 'metric')),
       toggleNight: () => setNight((n) => !n),
-      setPerson,
+      setPerson: (name: string) => {
+        // At once, so that what is sent next carries it.
+        asksAs(name);
+        setPerson(name);
+      },
     }),
     [system, night, person],
   );

@@ -1,0 +1,31 @@
+package app.frenum.core.heat;
+
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.EntryField;
+import app.frenum.core.quantity.Unit;
+
+/** What is read off a disc, or seen of the air about it. */
+public enum DiscField implements EntryField {
+    VALUE("Temperature", Bounds.of(-40, 1200, Unit.CELSIUS)),
+    LATE("After rest", Bounds.of(0, 1800, Unit.SECONDS)),
+    STEP("Step of a ladder", Bounds.of(40, 1200, Unit.CELSIUS)),
+    AIR_SPEED("Speed", Bounds.of(0, 300, Unit.KILOMETRES_PER_HOUR));
+
+    private final String label;
+    private final Bounds bounds;
+
+    DiscField(String label, Bounds bounds) {
+        this.label = label;
+        this.bounds = bounds;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public Bounds bounds() {
+        return bounds;
+    }
+}

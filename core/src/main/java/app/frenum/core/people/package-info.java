@@ -1,0 +1,5 @@
+/** Who did or said what is kept here. */
+@NullMarked
+package app.frenum.core.people;
+
+import org.jspecify.annotations.NullMarked;

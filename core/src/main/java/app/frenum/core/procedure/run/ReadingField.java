@@ -1,0 +1,33 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.EntryField;
+import app.frenum.core.quantity.Unit;
+
+/** What is read at the lane after a stop. */
+public enum ReadingField implements EntryField {
+    DISC("Disc", Bounds.of(-40, 1200, Unit.CELSIUS)),
+    SPEED("Entry", Bounds.of(5, 400, Unit.KILOMETRES_PER_HOUR)),
+    DISTANCE("Distance", Bounds.of(0.5, 1000, Unit.METRES)),
+    TIME("Stopwatch", Bounds.of(0.2, 60, Unit.SECONDS)),
+    LATE("After rest", Bounds.of(0, 1800, Unit.SECONDS)),
+    CRACK("Longest crack", Bounds.of(0.5, 400, Unit.MILLIMETRES));
+
+    private final String label;
+    private final Bounds bounds;
+
+    ReadingField(String label, Bounds bounds) {
+        this.label = label;
+        this.bounds = bounds;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public Bounds bounds() {
+        return bounds;
+    }
+}

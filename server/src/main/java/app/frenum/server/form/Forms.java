@@ -1,0 +1,65 @@
+package app.frenum.server.form;
+
+import app.frenum.core.garage.BeddingField;
+import app.frenum.core.heat.DiscField;
+import app.frenum.core.heat.LapField;
+import app.frenum.core.plan.PlanField;
+import app.frenum.core.procedure.PhaseField;
+import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.procedure.run.ReadingField;
+import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.DistanceBasis;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * What can be entered where, beside what the forms of garage, plan and discs say of their own.
+ *
+ * @param test of a new test
+ * @param bases from where to where its distances count
+ * @param limit that a person enters from a code
+ * @param reading of a stop at the lane
+ * @param units how every unit is written
+ */
+record Forms(
+        List<FormEntry> test,
+        List<Choice> bases,
+        List<FormEntry> bedding,
+        List<FormEntry> phase,
+        List<FormEntry> limit,
+        List<FormEntry> reading,
+        List<Choice> pedals,
+        List<FormEntry> disc,
+        List<FormEntry> lap,
+        List<UnitChoice> units) {
+    /** What a code may bound, in whichever unit it does; only the first is looked at for its size. */
+    private static final FormEntry LIMIT = new FormEntry(
+            "LIMIT",
+            "Limit",
+            "",
+            0,
+            PhaseField.TARGET.bounds().high(),
+            0,
+            PhaseField.TARGET.bounds().high(),
+            Stream.of(Unit.METRES_PER_SECOND_SQUARED, Unit.STANDARD_GRAVITY, Unit.METRES, Unit.NEWTONS, Unit.PERCENT)
+                    .map(UnitChoice::of)
+                    .toList());
+
+    static final Forms ALL = new Forms(
+            FormEntry.all(PlanField.SPEED, PlanField.MARGIN),
+            Arrays.stream(DistanceBasis.values())
+                    .filter(b -> b != DistanceBasis.TIME_ONLY)
+                    .map(b -> new Choice(b.name(), b.label()))
+                    .toList(),
+            FormEntry.all(BeddingField.values()),
+            FormEntry.all(PhaseField.values()),
+            List.of(LIMIT),
+            FormEntry.all(ReadingField.values()),
+            Arrays.stream(PedalFeel.values())
+                    .map(p -> new Choice(p.name(), p.label()))
+                    .toList(),
+            FormEntry.all(DiscField.values()),
+            FormEntry.all(LapField.values()),
+            Arrays.stream(Unit.values()).map(UnitChoice::of).toList());
+}

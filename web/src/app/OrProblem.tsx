@@ -1,0 +1,42 @@
+import { QueryErrorResetBoundary } from '@tanstack/react-query';
+import { Component, Suspense, type ReactNode } from 'react';
+import { Button } from '../ui/Button';
+import { Failure, Reading, Strip } from '../ui/Layout';
+
+type Props = { onAgain: () => void; children: ReactNode };
+
+class Boundary extends Component<Props, { error: unknown }> {
+  override state = { error: null };
+
+  static getDerivedStateFromError(error: unknown) {
+    return { error };
+  }
+
+  override render() {
+    const again = () => {
+      this.props.onAgain();
+      this.setState({ error: null });
+    };
+    return this.state.error === null ? (
+      this.props.children
+    ) : (
+      <Strip className="grid justify-items-start gap-4">
+        <Failure error={this.state.error} />
+        <Button onClick={again}>Try again</Button>
+      </Strip>
+    );
+  }
+}
+
+/** Pages, once what all of them need is there; else what is wrong, and another try. */
+export function OrProblem({ children }: { children: ReactNode }) {
+  return (
+    <QueryErrorResetBoundary>
+      {({ reset }) => (
+        <Boundary onAgain={reset}>
+          <Suspense fallback={<Reading what="Reading the forms" />}>{children}</Suspense>
+        </Boundary>
+      )}
+    </QueryErrorResetBoundary>
+  );
+}
