@@ -11,8 +11,6 @@ import { useShortcuts } from '../ui/shortcuts';
 
 /** The header with the sections in the order of the work; those that are not built yet are not there. */
 export function Shell() {
-  const navigate = useNavigate();
-  const preferences = usePreferences();
   const [keys, setKeys] = useState(false);
   const chosen = useMatch('/tests/:testId/*')?.params.testId;
   const all = useQuery(tests());
@@ -21,26 +19,7 @@ export function Shell() {
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
-  const go = (where: string) => () => {
-    if (testId) void navigate(`/tests/${testId}/${where}`);
-  };
-  useShortcuts({
-    'g t': () => void navigate('/tests'),
-    'g i': () => void navigate(testId ? `/import?test=${testId}` : '/import'),
-    'g g': () => void navigate('/garage'),
-    'g r': () => void navigate('/procedures'),
-    'g p': testId ? go('plan') : () => void navigate('/plan'),
-    'g d': () => void navigate('/devices'),
-    'g u': go('run'),
-    'g s': go('stops'),
-    'g f': go('fade'),
-    'g h': go('heat'),
-    'g c': go('compare'),
-    n: preferences.toggleNight,
-    m: preferences.toggleSystem,
-    p: () => window.print(),
-    '?': () => setKeys(true),
-  });
+  useSectionKeys(testId, () => setKeys(true));
   return (
     <>
       <a
@@ -61,39 +40,7 @@ export function Shell() {
           Frenum
         </Link>
         {chosen && <Session testId={chosen} />}
-        <nav
-          aria-label="Sections"
-          className="ml-auto flex gap-3.5 max-md:ml-0 max-md:w-full max-md:gap-2 max-md:overflow-x-auto"
-        >
-          <Stage name="All">
-            <Section to="/tests" name="Tests" end />
-          </Stage>
-          <Stage name="Set up">
-            <Section to="/garage" name="Garage" />
-            <Section to="/procedures" name="Procedures" />
-            <Section
-              to={testId && !pathname.startsWith('/plan') ? `/tests/${testId}/plan` : '/plan'}
-              name="Plan"
-            />
-            <Section to="/devices" name="Devices" />
-          </Stage>
-          <Stage name="Test">
-            {testId && <Section to={`/tests/${testId}/run`} name="Run" />}
-            <Section to={chosen ? `/import?test=${chosen}` : '/import'} name="Bring in" />
-          </Stage>
-          {testId && (
-            <>
-              <Stage name="Read">
-                <Section to={`/tests/${testId}/stops`} name="Stops" />
-                <Section to={`/tests/${testId}/fade`} name="Fade" />
-                <Section to={`/tests/${testId}/heat`} name="Heat" />
-              </Stage>
-              <Stage name="Decide">
-                <Section to={`/tests/${testId}/compare`} name="Compare" />
-              </Stage>
-            </>
-          )}
-        </nav>
+        <Sections testId={testId} chosen={chosen} pathname={pathname} />
         <div className="ml-6 flex items-end gap-3.5 pb-2.5 max-md:hidden">
           <Switches onKeys={() => setKeys(true)} />
         </div>
@@ -113,6 +60,71 @@ export function Shell() {
       </footer>
       <KeySheet open={keys} onClose={() => setKeys(false)} />
     </>
+  );
+}
+
+/** The keys that lead from anywhere to anywhere. */
+function useSectionKeys(testId: string | undefined, onKeys: () => void) {
+  const navigate = useNavigate();
+  const preferences = usePreferences();
+  const go = (where: string) => () => {
+    if (testId) void navigate(`/tests/${testId}/${where}`);
+  };
+  useShortcuts({
+    'g t': () => void navigate('/tests'),
+    'g i': () => void navigate(testId ? `/import?test=${testId}` : '/import'),
+    'g g': () => void navigate('/garage'),
+    'g r': () => void navigate('/procedures'),
+    'g p': testId ? go('plan') : () => void navigate('/plan'),
+    'g d': () => void navigate('/devices'),
+    'g u': go('run'),
+    'g s': go('stops'),
+    'g f': go('fade'),
+    'g h': go('heat'),
+    'g c': go('compare'),
+    n: preferences.toggleNight,
+    m: preferences.toggleSystem,
+    p: () => window.print(),
+    '?': onKeys,
+  });
+}
+
+function Sections(props: { testId: string | undefined; chosen: string | undefined; pathname: string }) {
+  const { testId, chosen, pathname } = props;
+  return (
+    <nav
+      aria-label="Sections"
+      className="ml-auto flex gap-3.5 max-md:ml-0 max-md:w-full max-md:gap-2 max-md:overflow-x-auto"
+    >
+      <Stage name="All">
+        <Section to="/tests" name="Tests" end />
+      </Stage>
+      <Stage name="Set up">
+        <Section to="/garage" name="Garage" />
+        <Section to="/procedures" name="Procedures" />
+        <Section
+          to={testId && !pathname.startsWith('/plan') ? `/tests/${testId}/plan` : '/plan'}
+          name="Plan"
+        />
+        <Section to="/devices" name="Devices" />
+      </Stage>
+      <Stage name="Test">
+        {testId && <Section to={`/tests/${testId}/run`} name="Run" />}
+        <Section to={chosen ? `/import?test=${chosen}` : '/import'} name="Bring in" />
+      </Stage>
+      {testId && (
+        <>
+          <Stage name="Read">
+            <Section to={`/tests/${testId}/stops`} name="Stops" />
+            <Section to={`/tests/${testId}/fade`} name="Fade" />
+            <Section to={`/tests/${testId}/heat`} name="Heat" />
+          </Stage>
+          <Stage name="Decide">
+            <Section to={`/tests/${testId}/compare`} name="Compare" />
+          </Stage>
+        </>
+      )}
+    </nav>
   );
 }
 

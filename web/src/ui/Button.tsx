@@ -29,36 +29,3 @@ export function Button({ tone, pressed, className, ...rest }: Props) {
     />
   );
 }
-
-/** A choice of few, side by side. */
-export function Segments<T extends string>(props: {
-  label: string;
-  value: T;
-  options: [T, string][];
-  onChange: (value: T) => void;
-  /** For gloves. */
-  large?: boolean;
-}) {
-  return (
-    <div
-      role="group"
-      aria-label={props.label}
-      className="inline-flex flex-wrap justify-self-start rounded-control shadow-[inset_0_0_0_1.5px_var(--edge)]"
-    >
-      {props.options.map(([value, label]) => (
-        <button
-          key={value}
-          type="button"
-          aria-pressed={props.value === value}
-          onClick={() => props.onChange(value)}
-          className={cx(
-            'rounded-control px-3.5 font-[550] aria-pressed:bg-ink aria-pressed:text-on-ink',
-            props.large ? 'min-h-14 text-[16px]' : 'min-h-8 text-sm',
-          )}
-        >
-          {label}
-        </button>
-      ))}
-    </div>
-  );
-}

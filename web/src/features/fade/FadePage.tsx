@@ -6,7 +6,7 @@ import type { Fade, FadeSide, TestDetail } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
-import { Segments } from '../../ui/Button';
+import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { said, signed, type UnitTable } from '../../units/units';

@@ -43,7 +43,6 @@ export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: Un
   const heat = scaleLinear([from, to], [rightFrom, width - 8]);
   const right = (c: number) => heat(t.of(c));
   const ticks = y.ticks(5);
-  const decimals = Math.max(0, -Math.floor(Math.log10((ticks[1] ?? 1) - (ticks[0] ?? 0)) + 1e-9));
   return (
     <div ref={ref}>
       <Picture
@@ -53,22 +52,7 @@ export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: Un
         values={valuesOf(ladder, stops, units)}
       >
         <rect x={LEFT} y={0} width={leftWidth} height={HEIGHT} fill="var(--slab)" />
-        {ticks.map((p) => (
-          <g key={p}>
-            <line x1={LEFT} x2={LEFT + leftWidth} y1={y(p)} y2={y(p)} stroke="var(--joint)" />
-            <text className="axis" x={LEFT - 6} y={y(p) + 4} textAnchor="end">
-              {number(p, decimals)}
-            </text>
-          </g>
-        ))}
-        {Array.from({ length: stops }, (_, n) => (
-          <text key={n} className="axis" x={x(n + 0.5)} y={HEIGHT + 18} textAnchor="middle">
-            {stops <= 20 || (n + 1) % 5 === 0 ? n + 1 : ''}
-          </text>
-        ))}
-        <text className="axis" x={LEFT - 6} y={HEIGHT + 18} textAnchor="end">
-          stop
-        </text>
+        <Axes x={x} y={y} right={LEFT + leftWidth} stops={stops} ticks={ticks} />
         <text className="note" x={LEFT + 8} y={18}>
           {AXIS[measured]}, {ladder.unit}
         </text>
@@ -108,6 +92,38 @@ export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: Un
         </g>
       </Picture>
     </div>
+  );
+}
+
+/** Values up the side, stops along the foot. */
+function Axes(props: {
+  x: (stop: number) => number;
+  y: (value: number) => number;
+  right: number;
+  stops: number;
+  ticks: number[];
+}) {
+  const { x, y, stops, ticks } = props;
+  const decimals = Math.max(0, -Math.floor(Math.log10((ticks[1] ?? 1) - (ticks[0] ?? 0)) + 1e-9));
+  return (
+    <>
+      {ticks.map((p) => (
+        <g key={p}>
+          <line x1={LEFT} x2={props.right} y1={y(p)} y2={y(p)} stroke="var(--joint)" />
+          <text className="axis" x={LEFT - 6} y={y(p) + 4} textAnchor="end">
+            {number(p, decimals)}
+          </text>
+        </g>
+      ))}
+      {Array.from({ length: stops }, (_, n) => (
+        <text key={n} className="axis" x={x(n + 0.5)} y={HEIGHT + 18} textAnchor="middle">
+          {stops <= 20 || (n + 1) % 5 === 0 ? n + 1 : ''}
+        </text>
+      ))}
+      <text className="axis" x={LEFT - 6} y={HEIGHT + 18} textAnchor="end">
+        stop
+      </text>
+    </>
   );
 }
 

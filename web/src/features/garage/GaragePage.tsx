@@ -1,9 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, ask } from '../../api/client';
 import { configurations, garageForm, vehicles } from '../../api/queries';
 import type { Configuration, GarageForm, Vehicle } from '../../api/types';
-import { Button, Segments } from '../../ui/Button';
+import { Button } from '../../ui/Button';
+import { Segments } from '../../ui/Segments';
 import { Select } from '../../ui/Field';
 import { EmptySlab, Failure, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
@@ -14,6 +16,12 @@ import { OutlookView } from './OutlookView';
 import { VehicleForm } from './VehicleForm';
 
 type View = 'vehicle' | 'outlook' | 'configurations' | 'difference';
+const VIEWS: [View, string][] = [
+  ['vehicle', 'Vehicle'],
+  ['outlook', 'Outlook'],
+  ['configurations', 'Configurations'],
+  ['difference', 'Difference'],
+];
 
 /** What is driven: the vehicle, its configurations part by part, and what differs between two of them. */
 export function GaragePage() {
@@ -64,33 +72,14 @@ function Vehicles({ form }: { form: GarageForm }) {
         }
         return (
           <>
-            <Strip tone="sheet" className="flex flex-wrap items-end gap-4">
-              <h1 className="mr-auto text-[26px]">{chosen.name}</h1>
-              <Segments
-                label="Part of the garage"
-                value={view}
-                options={[
-                  ['vehicle', 'Vehicle'],
-                  ['outlook', 'Outlook'],
-                  ['configurations', 'Configurations'],
-                  ['difference', 'Difference'],
-                ]}
-                onChange={(v) => set('view', v)}
-              />
-              <Select
-                aria-label="Vehicle"
-                className="w-56"
-                value={chosen.id}
-                onChange={(e) => setQuery({ vehicle: e.target.value, view })}
-              >
-                {all.map((v) => (
-                  <option key={v.id} value={v.id}>
-                    {v.name}
-                  </option>
-                ))}
-              </Select>
-              {another}
-            </Strip>
+            <TopStrip
+              all={all}
+              chosen={chosen}
+              view={view}
+              another={another}
+              onView={(v) => set('view', v)}
+              onVehicle={(id) => setQuery({ vehicle: id, view })}
+            />
             <Strip>
               {add.error && <Failure error={add.error} />}
               {view === 'vehicle' ? (
@@ -106,6 +95,36 @@ function Vehicles({ form }: { form: GarageForm }) {
         );
       }}
     </Loaded>
+  );
+}
+
+/** Which vehicle, and what of it. */
+function TopStrip(props: {
+  all: Vehicle[];
+  chosen: Vehicle;
+  view: View;
+  another: ReactNode;
+  onView: (view: View) => void;
+  onVehicle: (id: string) => void;
+}) {
+  return (
+    <Strip tone="sheet" className="flex flex-wrap items-end gap-4">
+      <h1 className="mr-auto text-[26px]">{props.chosen.name}</h1>
+      <Segments label="Part of the garage" value={props.view} options={VIEWS} onChange={props.onView} />
+      <Select
+        aria-label="Vehicle"
+        className="w-56"
+        value={props.chosen.id}
+        onChange={(e) => props.onVehicle(e.target.value)}
+      >
+        {props.all.map((v) => (
+          <option key={v.id} value={v.id}>
+            {v.name}
+          </option>
+        ))}
+      </Select>
+      {props.another}
+    </Strip>
   );
 }
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { outlook } from '../../api/queries';
 import type { Outlook, Vehicle } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
-import { Segments } from '../../ui/Button';
+import { Segments } from '../../ui/Segments';
 import { EmptySlab, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';

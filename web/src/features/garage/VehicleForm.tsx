@@ -38,28 +38,6 @@ export function VehicleForm({ vehicle, form }: { vehicle: Vehicle; form: GarageF
       figures: withEntry(figures, field, value),
       uncertainties: withEntry(uncertainties, field, uncertainty),
     } as Spec);
-  const choice = (label: string, key: 'kind' | 'frontBrake' | 'rearBrake', options: string[]) => (
-    <Field label={label} error={errors[key]}>
-      <Select value={spec[key]} onChange={(e) => setSpec({ ...spec, [key]: e.target.value } as Spec)}>
-        {options.map((o) => (
-          <option key={o} value={o}>
-            {word(o)}
-          </option>
-        ))}
-      </Select>
-    </Field>
-  );
-  const tick = (label: string, key: 'antiLock' | 'assist' | 'directionalDiscs') => (
-    <label className="flex items-center gap-2 text-sm">
-      <input
-        type="checkbox"
-        className="size-4 accent-[var(--ink)]"
-        checked={spec[key]}
-        onChange={(e) => setSpec({ ...spec, [key]: e.target.checked })}
-      />
-      {label}
-    </label>
-  );
   return (
     <form
       onSubmit={(e) => {
@@ -74,14 +52,7 @@ export function VehicleForm({ vehicle, form }: { vehicle: Vehicle; form: GarageF
         <Field label="Description" className="md:col-span-2">
           <Input value={description} onChange={(e) => setDescription(e.target.value)} />
         </Field>
-        {choice('Kind', 'kind', ['CAR', 'MOTORCYCLE', 'TRUCK'])}
-        {choice('Front brakes', 'frontBrake', ['DISC', 'DRUM', 'NONE'])}
-        {choice('Rear brakes', 'rearBrake', ['DISC', 'DRUM', 'NONE'])}
-        <div className="flex flex-wrap gap-6 md:col-span-3">
-          {tick('Anti-lock fitted', 'antiLock')}
-          {tick('Pedal assisted', 'assist')}
-          {tick('Discs have a side they must be fitted on', 'directionalDiscs')}
-        </div>
+        <Kinds spec={spec} errors={errors} onChange={setSpec} />
       </div>
       <div className="mt-8">
         <Heading note="what is unknown stays empty; only the figures that need it say so">
@@ -109,5 +80,44 @@ export function VehicleForm({ vehicle, form }: { vehicle: Vehicle; form: GarageF
         </div>
       </div>
     </form>
+  );
+}
+
+/** What kind of vehicle it is, and what its brakes are like. */
+function Kinds(props: { spec: Spec; errors: Record<string, string>; onChange: (spec: Spec) => void }) {
+  const { spec, errors, onChange: setSpec } = props;
+  const choice = (label: string, key: 'kind' | 'frontBrake' | 'rearBrake', options: string[]) => (
+    <Field label={label} error={errors[key]}>
+      <Select value={spec[key]} onChange={(e) => setSpec({ ...spec, [key]: e.target.value } as Spec)}>
+        {options.map((o) => (
+          <option key={o} value={o}>
+            {word(o)}
+          </option>
+        ))}
+      </Select>
+    </Field>
+  );
+  const tick = (label: string, key: 'antiLock' | 'assist' | 'directionalDiscs') => (
+    <label className="flex items-center gap-2 text-sm">
+      <input
+        type="checkbox"
+        className="size-4 accent-[var(--ink)]"
+        checked={spec[key]}
+        onChange={(e) => setSpec({ ...spec, [key]: e.target.checked })}
+      />
+      {label}
+    </label>
+  );
+  return (
+    <>
+      {choice('Kind', 'kind', ['CAR', 'MOTORCYCLE', 'TRUCK'])}
+      {choice('Front brakes', 'frontBrake', ['DISC', 'DRUM', 'NONE'])}
+      {choice('Rear brakes', 'rearBrake', ['DISC', 'DRUM', 'NONE'])}
+      <div className="flex flex-wrap gap-6 md:col-span-3">
+        {tick('Anti-lock fitted', 'antiLock')}
+        {tick('Pedal assisted', 'assist')}
+        {tick('Discs have a side they must be fitted on', 'directionalDiscs')}
+      </div>
+    </>
   );
 }

@@ -5,7 +5,7 @@ import { heat } from '../../api/queries';
 import type { Heat, HeatSide } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
-import { Segments } from '../../ui/Button';
+import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { AirFlow } from './AirFlow';

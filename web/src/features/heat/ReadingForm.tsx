@@ -15,12 +15,9 @@ import { WHEEL_NAMES } from './words';
 /** What was read off one disc after a stop. */
 export function ReadingForm(props: { testId: string; side: HeatSide; units: UnitTable; onDone: () => void }) {
   const { side } = props;
-  const client = useQueryClient();
   const { system, person, setPerson } = usePreferences();
   const unit = TYPED[system].temperature;
   const [stopId, setStopId] = useState(side.stops.at(-1)?.id ?? '');
-  // One for all tries, so that a send whose answer was lost is not kept twice.
-  const [id] = useState(() => crypto.randomUUID());
   const [value, setValue] = useState('');
   const [late, setLate] = useState('0');
   const [reading, setReading] = useState<DiscReading>({
@@ -36,23 +33,7 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
   const set = (part: Partial<DiscReading>) => setReading({ ...reading, ...part });
   const isLadder = reading.source === 'LADDER';
   const number = (text: string) => Number(text.replace(',', '.'));
-  const save = useMutation({
-    mutationFn: () =>
-      ask(
-        api.PUT('/api/stops/{stopId}/disc-readings/{id}', {
-          params: { path: { stopId, id } },
-          body: {
-            ...reading,
-            value: isLadder ? null : { entered: number(value), unit },
-            late: isLadder ? null : { entered: number(late || '0'), unit: 'SECONDS' },
-          },
-        }),
-      ),
-    onSuccess: () => {
-      props.onDone();
-      return client.invalidateQueries({ queryKey: ['test', props.testId, 'heat'] });
-    },
-  });
+  const save = useKeeping(props.testId, stopId, props.onDone);
   const fields = save.error instanceof Problem ? save.error.fields : {};
   const read = isLadder
     ? reading.ladderId !== null && reading.changed !== null
@@ -64,29 +45,20 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
           className="grid gap-3"
           onSubmit={(e) => {
             e.preventDefault();
-            save.mutate();
+            save.mutate({
+              ...reading,
+              value: isLadder ? null : { entered: number(value), unit },
+              late: isLadder ? null : { entered: number(late || '0'), unit: 'SECONDS' },
+            });
           }}
         >
-          <div className="grid grid-cols-2 gap-3">
-            <Field label="After stop">
-              <Select value={stopId} onChange={(e) => setStopId(e.target.value)}>
-                {side.stops.map((s) => (
-                  <option key={s.id} value={s.id}>
-                    {s.number}, block {s.block}
-                  </option>
-                ))}
-              </Select>
-            </Field>
-            <Field label="Disc">
-              <Select value={reading.wheel} onChange={(e) => set({ wheel: e.target.value as Wheel })}>
-                {WHEEL_NAMES.map(([w, name]) => (
-                  <option key={w} value={w}>
-                    {name}
-                  </option>
-                ))}
-              </Select>
-            </Field>
-          </div>
+          <WhichDisc
+            side={side}
+            stopId={stopId}
+            wheel={reading.wheel}
+            onStop={setStopId}
+            onWheel={(wheel) => set({ wheel })}
+          />
           <Field label="Read by">
             <Select value={reading.source} onChange={(e) => set({ source: e.target.value as PeakSource })}>
               {form.sources.map((s) => (
@@ -99,29 +71,15 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
           {isLadder ? (
             <LadderChoice reading={reading} units={props.units} onChange={set} />
           ) : (
-            <div className="grid grid-cols-3 gap-3">
-              <Field label="Temperature" error={fields.value}>
-                <Input
-                  inputMode="decimal"
-                  unit={props.units.temperature.unit}
-                  value={value}
-                  onChange={(e) => setValue(e.target.value)}
-                />
-              </Field>
-              <Field label="After rest" error={fields.late}>
-                <Input inputMode="decimal" unit="s" value={late} onChange={(e) => setLate(e.target.value)} />
-              </Field>
-              <Field label="Face">
-                <Select
-                  value={reading.face ?? ''}
-                  onChange={(e) => set({ face: (e.target.value || null) as DiscReading['face'] })}
-                >
-                  <option value="">not said</option>
-                  <option value="OUTER">outer</option>
-                  <option value="INNER">inner</option>
-                </Select>
-              </Field>
-            </div>
+            <Temperature
+              value={value}
+              late={late}
+              face={reading.face}
+              errors={fields}
+              onValue={setValue}
+              onLate={setLate}
+              onFace={(face) => set({ face })}
+            />
           )}
           <Field label="Who read it" error={fields.who}>
             <Input maxLength={100} value={person} onChange={(e) => setPerson(e.target.value)} />
@@ -133,5 +91,93 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
         </form>
       )}
     </Loaded>
+  );
+}
+
+function useKeeping(testId: string, stopId: string, onDone: () => void) {
+  const client = useQueryClient();
+  // One for all tries, so that a send whose answer was lost is not kept twice.
+  const [id] = useState(() => crypto.randomUUID());
+  return useMutation({
+    mutationFn: (body: DiscReading) =>
+      ask(api.PUT('/api/stops/{stopId}/disc-readings/{id}', { params: { path: { stopId, id } }, body })),
+    onSuccess: () => {
+      onDone();
+      return client.invalidateQueries({ queryKey: ['test', testId, 'heat'] });
+    },
+  });
+}
+
+function WhichDisc(props: {
+  side: HeatSide;
+  stopId: string;
+  wheel: Wheel;
+  onStop: (id: string) => void;
+  onWheel: (wheel: Wheel) => void;
+}) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <Field label="After stop">
+        <Select value={props.stopId} onChange={(e) => props.onStop(e.target.value)}>
+          {props.side.stops.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.number}, block {s.block}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <Field label="Disc">
+        <Select value={props.wheel} onChange={(e) => props.onWheel(e.target.value as Wheel)}>
+          {WHEEL_NAMES.map(([w, name]) => (
+            <option key={w} value={w}>
+              {name}
+            </option>
+          ))}
+        </Select>
+      </Field>
+    </div>
+  );
+}
+
+/** What was read, how long after rest, and of which face. */
+function Temperature(props: {
+  value: string;
+  late: string;
+  face: DiscReading['face'];
+  errors: Record<string, string>;
+  onValue: (text: string) => void;
+  onLate: (text: string) => void;
+  onFace: (face: DiscReading['face']) => void;
+}) {
+  const { units } = usePreferences();
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      <Field label="Temperature" error={props.errors.value}>
+        <Input
+          inputMode="decimal"
+          unit={units.temperature.unit}
+          value={props.value}
+          onChange={(e) => props.onValue(e.target.value)}
+        />
+      </Field>
+      <Field label="After rest" error={props.errors.late}>
+        <Input
+          inputMode="decimal"
+          unit="s"
+          value={props.late}
+          onChange={(e) => props.onLate(e.target.value)}
+        />
+      </Field>
+      <Field label="Face">
+        <Select
+          value={props.face ?? ''}
+          onChange={(e) => props.onFace((e.target.value || null) as DiscReading['face'])}
+        >
+          <option value="">not said</option>
+          <option value="OUTER">outer</option>
+          <option value="INNER">inner</option>
+        </Select>
+      </Field>
+    </div>
   );
 }

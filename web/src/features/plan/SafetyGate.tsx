@@ -49,31 +49,7 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
           </span>
         </p>
       )}
-      <Loaded query={useQuery(planForm())} what="Reading the checks">
-        {(form) => (
-          <ul className="grid gap-1.5 text-sm">
-            {form.safety.map((s) => (
-              <li key={s.check}>
-                <label className="flex items-start gap-2.5 py-0.5">
-                  <input
-                    type="checkbox"
-                    className="mt-0.5 size-4 flex-none accent-[var(--ink)]"
-                    checked={seen.has(s.check)}
-                    disabled={!!signed}
-                    onChange={() => toggle(s.check)}
-                  />
-                  <span>
-                    {s.label}
-                    {errors[`seen.${s.check}`] && (
-                      <span className="ml-2 text-block">{errors[`seen.${s.check}`]}</span>
-                    )}
-                  </span>
-                </label>
-              </li>
-            ))}
-          </ul>
-        )}
-      </Loaded>
+      <SafetyChecks seen={seen} errors={errors} signed={!!signed} onToggle={toggle} />
       {signed ? (
         <p className="mt-3 flex flex-wrap items-center gap-3">
           <Status kind="pass" word="Signed" />
@@ -97,5 +73,41 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
       )}
       {sign.error && Object.keys(errors).length === 0 && <Failure error={sign.error} />}
     </section>
+  );
+}
+
+function SafetyChecks(props: {
+  seen: ReadonlySet<Check>;
+  errors: Record<string, string>;
+  signed: boolean;
+  onToggle: (check: Check) => void;
+}) {
+  const { seen, errors } = props;
+  return (
+    <Loaded query={useQuery(planForm())} what="Reading the checks">
+      {(form) => (
+        <ul className="grid gap-1.5 text-sm">
+          {form.safety.map((s) => (
+            <li key={s.check}>
+              <label className="flex items-start gap-2.5 py-0.5">
+                <input
+                  type="checkbox"
+                  className="mt-0.5 size-4 flex-none accent-[var(--ink)]"
+                  checked={seen.has(s.check)}
+                  disabled={props.signed}
+                  onChange={() => props.onToggle(s.check)}
+                />
+                <span>
+                  {s.label}
+                  {errors[`seen.${s.check}`] && (
+                    <span className="ml-2 text-block">{errors[`seen.${s.check}`]}</span>
+                  )}
+                </span>
+              </label>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Loaded>
   );
 }

@@ -25,8 +25,8 @@ describe('a disc that was looked at', () => {
   it('is kept with its face, class and length, once all can be', () => {
     const { say, onClose } = sheet(runView());
     expect(keep().disabled).toBe(true);
-    fireEvent.click(screen.getByRole('button', { name: 'Rear right' }));
-    fireEvent.click(screen.getByRole('button', { name: 'inner face' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'Rear right' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'inner face' }));
     fireEvent.click(screen.getByRole('radio', { name: '1. a short radial crack' }));
     const length = screen.getByLabelText('Longest crack');
     fireEvent.change(length, { target: { value: '900' } });
@@ -54,7 +54,7 @@ describe('a disc that was looked at', () => {
     ] as unknown as RunView['cracks'];
     sheet(runView({ cracks }));
     expect(screen.getByText('At the last look: a short radial crack, 6 mm.')).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'inner face' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'inner face' }));
     expect(screen.getByText('Not looked at yet in this run.')).toBeTruthy();
   });
 });

@@ -1,9 +1,11 @@
+import { RadioGroup } from 'radix-ui';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { planForm } from '../../api/queries';
-import type { CrackSeen, Happening, RunView, Wheel } from '../../api/types';
+import type { CrackSeen, Happening, PlanForm, RunView, Wheel } from '../../api/types';
 import { useEntries } from '../../forms/useForms';
-import { Button, Segments } from '../../ui/Button';
+import { Button } from '../../ui/Button';
+import { Segments } from '../../ui/Segments';
 import { Field, Input } from '../../ui/Field';
 import { Loaded } from '../../ui/Loaded';
 import { Sheet } from '../../ui/Sheet';
@@ -48,28 +50,19 @@ export function CrackSheet(props: { view: RunView; say: (what: Happening) => voi
                 ? `At the last look: ${form.cracks.find((c) => c.crack === before.crack)?.label}${before.length ? `, ${before.length.entered} mm` : ''}.`
                 : 'Not looked at yet in this run.'}
             </p>
-            <div role="radiogroup" aria-label="What was seen" className="grid gap-2">
-              {form.cracks.map((c, i) => (
-                <Button
-                  key={c.crack}
-                  role="radio"
-                  aria-checked={crack === c.crack}
-                  tone={crack === c.crack ? 'main' : 'second'}
-                  className="min-h-12 justify-start text-left"
-                  onClick={() => {
-                    setCrack(c.crack);
-                    if (c.crack === 'NONE') setLength('');
-                  }}
-                >
-                  {i}. {c.label}
-                </Button>
-              ))}
-            </div>
+            <Classes
+              cracks={form.cracks}
+              chosen={crack}
+              onChoose={(c) => {
+                setCrack(c);
+                if (c === 'NONE') setLength('');
+              }}
+            />
             {crack && crack !== 'NONE' && (
               <Field
                 label="Longest crack"
                 help="Along the face, with a rule. Empty when it was not measured."
-                error={wrong ? 'It must be 0.5 to 400 mm.' : undefined}
+                error={wrong ? `It must be ${low} to ${high} mm.` : undefined}
               >
                 <Input
                   className="min-h-14"
@@ -97,5 +90,32 @@ export function CrackSheet(props: { view: RunView; say: (what: Happening) => voi
         )}
       </Loaded>
     </Sheet>
+  );
+}
+
+/** How the face may look, from none to the worst; arrows go from one to the next. */
+function Classes(props: {
+  cracks: PlanForm['cracks'];
+  chosen: Crack | null;
+  onChoose: (crack: Crack) => void;
+}) {
+  return (
+    <RadioGroup.Root
+      aria-label="What was seen"
+      value={props.chosen}
+      onValueChange={(c) => props.onChoose(c as Crack)}
+      className="grid gap-2"
+    >
+      {props.cracks.map((c, i) => (
+        <RadioGroup.Item key={c.crack} value={c.crack} asChild>
+          <Button
+            tone={props.chosen === c.crack ? 'main' : 'second'}
+            className="min-h-12 justify-start text-left"
+          >
+            {i}. {c.label}
+          </Button>
+        </RadioGroup.Item>
+      ))}
+    </RadioGroup.Root>
   );
 }

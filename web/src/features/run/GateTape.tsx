@@ -29,7 +29,6 @@ export function GateTape(props: { view: RunView; sensed: boolean; onRead: () => 
   const x = scaleLinear([low, high], [4, width - 4]);
   const from = x(coldestC === null ? low : t.of(coldestC));
   const to = x(hottestC === null ? high : t.of(hottestC));
-  const inWindow = (c: number) => (coldestC ?? -1e9) <= c && c <= (hottestC ?? 1e9);
   return (
     <div ref={ref}>
       <Picture
@@ -53,43 +52,16 @@ export function GateTape(props: { view: RunView; sensed: boolean; onRead: () => 
           <line x1={from} x2={from} y1={0} y2={HEIGHT} stroke="var(--ink)" strokeWidth={3} />
         )}
         {hottestC !== null && <line x1={to} x2={to} y1={0} y2={HEIGHT} stroke="var(--ink)" strokeWidth={3} />}
-        {AXLES.map(([axle, name, y]) => {
-          const own = view.discs.filter((d) => d.wheel.startsWith(axle)).map((d) => d.celsius);
-          if (own.length === 0) return null;
-          const hottest = Math.max(...own);
-          const end = x(t.of(hottest));
-          return (
-            <g key={axle}>
-              {hottestC !== null && hottest > hottestC && (
-                <path
-                  d={`M${end} ${y}H${to + 6}M${to + 14} ${y - 6} ${to + 6} ${y}l8 6`}
-                  fill="none"
-                  stroke="var(--ink)"
-                  strokeWidth={1.6}
-                />
-              )}
-              {own.map((c, i) => (
-                <circle
-                  key={i}
-                  cx={x(t.of(c))}
-                  cy={y}
-                  r={7.5}
-                  fill={inWindow(c) ? 'var(--sheet)' : 'var(--ink)'}
-                  stroke="var(--ink)"
-                  strokeWidth={2.2}
-                />
-              ))}
-              <text
-                className="label"
-                x={end + 16}
-                y={y + 5}
-                style={{ fontSize: 16, paintOrder: 'stroke', stroke: 'var(--slab)', strokeWidth: 5 }}
-              >
-                {name} {own.map((c) => number(t.of(c), 0)).join(' and ')}
-              </text>
-            </g>
-          );
-        })}
+        {AXLES.map(([axle, name, y]) => (
+          <Axle
+            key={axle}
+            name={name}
+            own={view.discs.filter((d) => d.wheel.startsWith(axle)).map((d) => d.celsius)}
+            window={view.gate.window}
+            x={(c) => x(t.of(c))}
+            y={y}
+          />
+        ))}
         {view.discs.length === 0 && (
           <text className="label" x={16} y={50} style={{ fontSize: 17 }}>
             No disc read yet. The first will be drawn here.
@@ -102,5 +74,53 @@ export function GateTape(props: { view: RunView; sensed: boolean; onRead: () => 
         Read the discs
       </Button>
     </div>
+  );
+}
+
+/** The discs of one axle in the window, or how far they are above it. */
+function Axle(props: {
+  name: string;
+  own: number[];
+  window: RunView['gate']['window'];
+  x: (celsius: number) => number;
+  y: number;
+}) {
+  const { own, x, y } = props;
+  const { coldestC, hottestC } = props.window;
+  const t = usePreferences().units.temperature;
+  if (own.length === 0) return null;
+  const hottest = Math.max(...own);
+  const end = x(hottest);
+  const inWindow = (c: number) => (coldestC ?? -1e9) <= c && c <= (hottestC ?? 1e9);
+  return (
+    <g>
+      {hottestC !== null && hottest > hottestC && (
+        <path
+          d={`M${end} ${y}H${x(hottestC) + 6}M${x(hottestC) + 14} ${y - 6} ${x(hottestC) + 6} ${y}l8 6`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={1.6}
+        />
+      )}
+      {own.map((c, i) => (
+        <circle
+          key={i}
+          cx={x(c)}
+          cy={y}
+          r={7.5}
+          fill={inWindow(c) ? 'var(--sheet)' : 'var(--ink)'}
+          stroke="var(--ink)"
+          strokeWidth={2.2}
+        />
+      ))}
+      <text
+        className="label"
+        x={end + 16}
+        y={y + 5}
+        style={{ fontSize: 16, paintOrder: 'stroke', stroke: 'var(--slab)', strokeWidth: 5 }}
+      >
+        {props.name} {own.map((c) => number(t.of(c), 0)).join(' and ')}
+      </text>
+    </g>
   );
 }

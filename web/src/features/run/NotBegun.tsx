@@ -4,7 +4,8 @@ import { Link, useNavigate } from 'react-router';
 import { api, ask } from '../../api/client';
 import { devices, plan, run, test } from '../../api/queries';
 import type { Plan, TestDetail } from '../../api/types';
-import { Button, Segments } from '../../ui/Button';
+import { Button } from '../../ui/Button';
+import { Segments } from '../../ui/Segments';
 import { Failure, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 

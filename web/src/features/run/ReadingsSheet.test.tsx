@@ -8,7 +8,8 @@ import { shown } from '../../test-support/shown';
 const keep = () =>
   screen.getByRole<HTMLButtonElement>('button', { name: /Judge this stop|Add to this stop/ });
 const keys = (text: string) => [...text].forEach((key) => fireEvent.keyDown(window, { key }));
-const choose = (name: RegExp | string) => fireEvent.click(screen.getByRole('button', { name }));
+const choose = (name: RegExp | string) =>
+  fireEvent.click(screen.queryByRole('button', { name }) ?? screen.getByRole('radio', { name }));
 
 function sheet(view: RunView, nowS = 1030) {
   const say = vi.fn<(what: Happening) => void>();
@@ -36,7 +37,7 @@ describe('readings after a stop', () => {
     choose('5');
     choose(/^Distance/);
     keys('47,3');
-    choose('long, soft');
+    choose('long-soft');
     choose('a front wheel locked');
     choose('was off');
     expect(keep().disabled).toBe(false);

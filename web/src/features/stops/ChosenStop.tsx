@@ -3,7 +3,8 @@ import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import type { XAxis } from '../../charts/traces/layout';
 import { figure, twice } from '../../units/units';
-import { Button, Segments } from '../../ui/Button';
+import { Button } from '../../ui/Button';
+import { Segments } from '../../ui/Segments';
 import { SheetRow, Words } from './Figures';
 import { LoggedStop } from './LoggedStop';
 

@@ -1,11 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { test } from '../../api/queries';
 import type { TestDetail } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { useShortcuts } from '../../ui/shortcuts';
-import type { XAxis } from '../../charts/traces/layout';
 import { Button } from '../../ui/Button';
 import { EmptySlab, Failure, Key, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
@@ -14,6 +13,9 @@ import { ChosenStop } from './ChosenStop';
 import { ReasonSheet } from './ReasonSheet';
 import { StopList } from './StopList';
 import { useStopActions } from './useStopActions';
+import { useStopChoice } from './useStopChoice';
+
+const REASONS = ['braked before the cone', 'gust of wind', 'driver lifted', 'lane not clear', 'wrong gear'];
 
 /** Any stop, against any others. */
 export function StopsPage() {
@@ -40,30 +42,11 @@ function NoStops({ testId }: { testId: string }) {
 }
 
 function Stops({ detail }: { detail: TestDetail }) {
-  const [query, setQuery] = useSearchParams();
   const { person, setPerson } = usePreferences();
   const undo = useUndo();
   const { decide } = useStopActions(detail.test.id);
   const [asking, setAsking] = useState(false);
-  const ordered = detail.series.flatMap((s) => detail.stops.filter((x) => x.seriesId === s.id));
-  const chosen = ordered.find((s) => s.id === query.get('stop')) ?? ordered[0];
-  const overlaid = new Set((query.get('with') ?? '').split(',').filter(Boolean));
-  const axis: XAxis = query.get('x') === 'distance' ? 'distance' : 'time';
-  const set = (changes: Record<string, string>) => {
-    const next = new URLSearchParams(query);
-    Object.entries(changes).forEach(([k, v]) => (v ? next.set(k, v) : next.delete(k)));
-    setQuery(next, { replace: true });
-  };
-  const go = (way: number) => {
-    const next = ordered[ordered.findIndex((s) => s.id === chosen?.id) + way];
-    if (next) set({ stop: next.id });
-  };
-  const overlay = () => {
-    if (!chosen) return;
-    const next = new Set(overlaid);
-    if (!next.delete(chosen.id)) next.add(chosen.id);
-    set({ with: [...next].slice(-3).join(',') });
-  };
+  const { chosen, overlaid, axis, set, go, overlay } = useStopChoice(detail);
   useShortcuts({
     j: () => go(1),
     k: () => go(-1),
@@ -122,13 +105,7 @@ function Stops({ detail }: { detail: TestDetail }) {
         title={chosen.struckOut ? `Bring stop ${chosen.number} back` : `Strike out stop ${chosen.number}`}
         description="Nothing measured is deleted. The stop stays in its place, and every figure can be shown with it."
         action={chosen.struckOut ? 'Bring back' : 'Strike out'}
-        suggestions={[
-          'braked before the cone',
-          'gust of wind',
-          'driver lifted',
-          'lane not clear',
-          'wrong gear',
-        ]}
+        suggestions={REASONS}
         person={person}
         onDone={(reason, by) => settle(!chosen.struckOut, reason, by)}
         onClose={() => setAsking(false)}

@@ -50,9 +50,8 @@ class LiveRunTest extends Journey {
     private void begun(String order, int stopsEach, long seed) {
         planned.ofTheDemoCar(test, order, stopsEach);
         drivenCar(seed);
-        String operator = planned.operator();
-        planned.begin(test, RATE, logger.get("device").get("id").asString(), operator);
-        page.evaluate("id => localStorage.setItem('frenum.operator', id)", operator);
+        planned.begin(test, RATE, logger.get("device").get("id").asString());
+        page.evaluate("localStorage.setItem('frenum.person', 'Marshal')");
         page.navigate("/tests/" + test + "/run");
     }
 
@@ -270,9 +269,8 @@ class LiveRunTest extends Journey {
     void aLoggerWithAWrongClockIsPlacedOnTheRunsClock() {
         planned.ofTheDemoCar(test, "ONE_AFTER_ANOTHER", 3);
         car = DrivenCar.withWrongClock(url(), logger.get("code").asString(), 24);
-        String operator = planned.operator();
-        planned.begin(test, RATE, logger.get("device").get("id").asString(), operator);
-        page.evaluate("id => localStorage.setItem('frenum.operator', id)", operator);
+        planned.begin(test, RATE, logger.get("device").get("id").asString());
+        page.evaluate("localStorage.setItem('frenum.person', 'Marshal')");
         page.navigate("/tests/" + test + "/run");
         until("It counts.");
         JsonNode run = planned.get("/runs/" + test);

@@ -37,7 +37,10 @@ public final class PlannedRun {
         return new PlannedRun((method, path, body) -> {
             APIResponse answer = request.fetch(
                     url + "/api" + path,
-                    RequestOptions.create().setMethod(method).setData(body));
+                    RequestOptions.create()
+                            .setMethod(method)
+                            .setHeader("Frenum-Who", "Marshal")
+                            .setData(body));
             assertThat(answer.status()).as(path + ": " + answer.text()).isEqualTo(200);
             return json.readTree(answer.text());
         });
@@ -153,55 +156,42 @@ public final class PlannedRun {
     }
 
     /** Begins the run with a fast clock and one logger, and signs its safety gate. */
-    public void begin(UUID test, double rate, String loggerId, String operator) {
+    public void begin(UUID test, double rate, String loggerId) {
         send("PUT", "/runs/" + test + "?rate=" + rate, null);
         send("PUT", "/runs/" + test + "/devices", List.of(loggerId));
-        sign(test, operator);
+        sign(test);
     }
 
     /** Begins the run without a logger, and signs its safety gate. */
-    public void begin(UUID test, String operator) {
+    public void begin(UUID test) {
         send("PUT", "/runs/" + test, null);
-        sign(test, operator);
+        sign(test);
     }
 
     /** Drives one stop by hand; its id. */
-    public String oneStop(UUID test, String operator) {
-        says(test, operator, Map.of("type", "discsRead", "celsius", Map.of("FRONT_LEFT", 60, "FRONT_RIGHT", 60)));
-        says(test, operator, Map.of("type", "laneCalled", "clear", true));
-        says(test, operator, Map.of("type", "started"));
-        says(test, operator, Map.of("type", "atRest"));
-        return says(test, operator, Map.of("type", "entered", "readings", HandDrive.readings(90, 44.1)))
+    public String oneStop(UUID test) {
+        says(test, Map.of("type", "discsRead", "celsius", Map.of("FRONT_LEFT", 60, "FRONT_RIGHT", 60)));
+        says(test, Map.of("type", "laneCalled", "clear", true));
+        says(test, Map.of("type", "started"));
+        says(test, Map.of("type", "atRest"));
+        return says(test, Map.of("type", "entered", "readings", HandDrive.readings(90, 44.1)))
                 .get("stops")
                 .get(0)
                 .get("id")
                 .asString();
     }
 
-    private void sign(UUID test, String operator) {
+    private void sign(UUID test) {
         List<String> checks = get("/plans/form")
                 .get("safety")
                 .valueStream()
                 .map(c -> c.get("check").asString())
                 .toList();
-        says(test, operator, Map.of("type", "signed", "gate", Map.of("seen", checks, "signedBy", "Marshal")));
+        says(test, Map.of("type", "signed", "gate", Map.of("seen", checks)));
     }
 
-    public String operator() {
-        return operator("Marshal " + UUID.randomUUID());
-    }
-
-    String operator(String name) {
-        return send("POST", "/operators", Map.of("id", UUID.randomUUID(), "name", name))
-                .get("id")
-                .asString();
-    }
-
-    public JsonNode says(UUID test, String operator, Map<String, Object> what) {
+    public JsonNode says(UUID test, Map<String, Object> what) {
         double now = get("/runs/" + test).get("nowS").asDouble();
-        return send(
-                "POST",
-                "/runs/" + test + "/events",
-                Map.of("id", UUID.randomUUID(), "atS", now, "operatorId", operator, "what", what));
+        return send("POST", "/runs/" + test + "/events", Map.of("id", UUID.randomUUID(), "atS", now, "what", what));
     }
 }

@@ -86,7 +86,7 @@ public final class Screenshots {
     private static void run(RunningServer server, Page page, Path folder, String test) {
         HandDrive drive = new HandDrive(server, test);
         page.navigate("/");
-        page.evaluate("id => localStorage.setItem('frenum.operator', id)", drive.operator());
+        page.evaluate("localStorage.setItem('frenum.person', 'Test marshal')");
         drive.warmUp();
         drive.stop(90, 90.2, 49.6);
         drive.stop(95, 90.1, 50.2);
@@ -110,12 +110,11 @@ public final class Screenshots {
         UUID test = UUID.randomUUID();
         planned.ofTheDemoCar(test, "ONE_AFTER_ANOTHER", 3);
         JsonNode logger = planned.logger();
-        String operator = planned.operator("Club secretary");
         DrivenCar car = DrivenCar.at(server.url(), logger.get("code").asString(), 7);
         try {
-            planned.begin(test, 1, logger.get("device").get("id").asString(), operator);
+            planned.begin(test, 1, logger.get("device").get("id").asString());
             page.navigate("/");
-            page.evaluate("id => localStorage.setItem('frenum.operator', id)", operator);
+            page.evaluate("localStorage.setItem('frenum.person', 'Club secretary')");
             page.navigate("/tests/" + test + "/run");
             page.getByText("Ask for the lane.").waitFor();
             page.keyboard().press("l");

@@ -56,7 +56,6 @@ class DiscTest {
         r.put("ladderId", null);
         r.put("changed", null);
         r.put("painted", false);
-        r.put("by", "Marshal");
         return r;
     }
 
@@ -176,7 +175,7 @@ class DiscTest {
         assertThat(server.put(nowhere, json.writeValueAsString(reading("PROBE", q(90, "CELSIUS"))))
                         .status())
                 .isEqualTo(404);
-        Map<String, Object> seen = new HashMap<>(Map.of("method", "SMOKE", "seen", "It goes in.", "by", "Marshal"));
+        Map<String, Object> seen = new HashMap<>(Map.of("method", "SMOKE", "seen", "It goes in."));
         assertThat(server.put(
                                 "/api/configurations/" + UUID.randomUUID() + "/air-flow/" + UUID.randomUUID(),
                                 json.writeValueAsString(seen))
@@ -188,14 +187,14 @@ class DiscTest {
     void whatWasSeenOfTheAirStandsWithItsCaveat() {
         String configuration = side().get("configurationId").asString();
         String path = "/api/configurations/" + configuration + "/air-flow/" + UUID.randomUUID();
-        Map<String, Object> seen = Map.of(
-                "method", "TUFTS", "speed", q(60, "KILOMETRES_PER_HOUR"), "seen", "<b>still</b>", "by", "Marshal");
+        Map<String, Object> seen =
+                Map.of("method", "TUFTS", "speed", q(60, "KILOMETRES_PER_HOUR"), "seen", "<b>still</b>");
         assertThat(server.put(path, json.writeValueAsString(seen)).status()).isEqualTo(200);
         JsonNode note =
                 server.get("/api/tests/" + test + "/heat").get("airFlow").get(0);
         assertThat(note.get("caveat").asString()).contains("not how much air");
         assertThat(note.get("seen").get("seen").asString()).isEqualTo("<b>still</b>");
-        Map<String, Object> silent = Map.of("method", "TUFTS", "seen", " ", "by", "Marshal");
+        Map<String, Object> silent = Map.of("method", "TUFTS", "seen", " ");
         assertThat(server.put(path, json.writeValueAsString(silent))
                         .body()
                         .get("fields")

@@ -67,21 +67,12 @@ public final class Journeys {
                                 "drivenOn",
                                 "2026-06-20"),
                 "placements", placed(9, configuration),
-                "conditions", Map.of("surface", "dry"),
-                "by", "Marshal");
+                "conditions", Map.of("surface", "dry"));
     }
 
     /** A request that adds nine stops of another configuration to a test that is there. */
     public static Map<String, Object> saveTo(UUID testId, String configuration) {
-        return Map.of(
-                "testId",
-                testId,
-                "placements",
-                placed(9, configuration),
-                "conditions",
-                Map.of("surface", "dry"),
-                "by",
-                "Marshal");
+        return Map.of("testId", testId, "placements", placed(9, configuration), "conditions", Map.of("surface", "dry"));
     }
 
     /** The first so many stops of a log, of one configuration. */

@@ -13,7 +13,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,9 +84,8 @@ class OwnPagesTest {
         "application/jsonx, 415"
     })
     void whatAFormOfAnotherPageCanSendChangesNothing(String type, int status) throws IOException {
-        List<String> headers = List.of("Host: 127.0.0.1", "Content-Type: " + type);
-        String operator = "{\"id\":\"%s\",\"name\":\"Marshal\"}".formatted(UUID.randomUUID());
-        assertThat(RawHttp.status(server.url(), "POST /api/operators", headers, operator))
+        List<String> headers = List.of("Host: 127.0.0.1", "Content-Type: " + type, "Frenum-Who: Marshal");
+        assertThat(RawHttp.status(server.url(), "POST /api/people", headers, "{}"))
                 .isEqualTo(status);
         assertThat(RawHttp.status(server.url(), "POST /api/bundle", headers, "{}"))
                 .as("a bundle that is none, once it is looked at")

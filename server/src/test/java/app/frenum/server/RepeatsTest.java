@@ -88,7 +88,7 @@ class RepeatsTest {
                         "POST",
                         "/api/configurations/%s/between/%s?factor=pads&id=%s".formatted(a, b, between(a)),
                         "{}"));
-        tenTimesAlike("operator", post("/api/operators", Map.of("id", UUID.randomUUID(), "name", "Marshal " + a)));
+        tenTimesAlike("person", post("/api/people", Map.of()));
         UUID lane = UUID.randomUUID();
         tenTimesAlike("lane", put("/api/lanes", Map.of("id", lane, "version", 0, "lane", laneSpec(lane))));
         ObjectNode procedure = server.get("/api/procedures").get(0).deepCopy().asObject();
@@ -99,30 +99,14 @@ class RepeatsTest {
                 "decision",
                 post(
                         "/api/stops/" + stop + "/decisions",
-                        Map.of(
-                                "requestId",
-                                UUID.randomUUID(),
-                                "struckOut",
-                                true,
-                                "reason",
-                                "a gust",
-                                "by",
-                                "Marshal")));
+                        Map.of("requestId", UUID.randomUUID(), "struckOut", true, "reason", "a gust")));
         double onset =
                 server.get("/api/stops/" + stop).get("measured").get("onsetS").asDouble();
         tenTimesAlike(
                 "edges",
                 post(
                         "/api/stops/" + stop + "/edges",
-                        Map.of(
-                                "requestId",
-                                UUID.randomUUID(),
-                                "onsetS",
-                                onset + 0.02,
-                                "by",
-                                "Marshal",
-                                "why",
-                                "the trace")));
+                        Map.of("requestId", UUID.randomUUID(), "onsetS", onset + 0.02, "why", "the trace")));
     }
 
     @Test
@@ -167,8 +151,7 @@ class RepeatsTest {
         Map<String, Object> plan = Journeys.plan(vehicle, sides, procedure, null);
         tenTimesAlike("plan", put("/api/tests/" + planned + "/plan", plan));
         tenTimesAlike(
-                "expectation",
-                put("/api/tests/" + planned + "/expectation", Map.of("expectation", "2 m shorter", "by", "Marshal")));
+                "expectation", put("/api/tests/" + planned + "/expectation", Map.of("expectation", "2 m shorter")));
         plan.put("stopsEach", 5);
         Answer onTheSecond =
                 put("/api/tests/" + planned + "/plan?version=1", plan).get();

@@ -29,7 +29,6 @@ class RunTest {
     private final JsonMapper json = new JsonMapper();
     private final UUID test = UUID.randomUUID();
     private final String path = "/api/runs/" + test;
-    private String operator;
     private double now;
 
     private final UUID vehicle = UUID.randomUUID();
@@ -55,16 +54,12 @@ class RunTest {
         assertThat(server.put("/api/tests/" + test + "/plan", json.writeValueAsString(plan))
                         .status())
                 .isEqualTo(200);
-        operator = server.post("/api/operators", Map.of("id", UUID.randomUUID(), "name", "Marshal"))
-                .body()
-                .get("id")
-                .asString();
         now = Instant.now().toEpochMilli() / 1000.0 - 3600;
     }
 
     private Answer says(UUID id, double laterS, Map<String, Object> what) {
         now += laterS;
-        return server.post(path + "/events", Map.of("id", id, "atS", now, "operatorId", operator, "what", what));
+        return server.post(path + "/events", Map.of("id", id, "atS", now, "what", what));
     }
 
     private JsonNode says(double laterS, Map<String, Object> what) {
@@ -79,7 +74,7 @@ class RunTest {
         server.get("/api/plans/form")
                 .get("safety")
                 .forEach(c -> checks.add(c.get("check").asString()));
-        says(1, Map.of("type", "signed", "gate", Map.of("seen", checks, "signedBy", "Marshal")));
+        says(1, Map.of("type", "signed", "gate", Map.of("seen", checks)));
     }
 
     private void warmedUp() {
@@ -255,7 +250,7 @@ class RunTest {
         warmedUp();
         String stop =
                 driven(90, readings(80, 38.4)).get("stops").get(6).get("id").asString();
-        String at = path + "/photos/" + UUID.randomUUID() + "?operatorId=" + operator + "&stopId=";
+        String at = path + "/photos/" + UUID.randomUUID() + "?stopId=";
         BufferedImage large = new BufferedImage(3000, 1000, BufferedImage.TYPE_INT_ARGB);
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(large, "png", png);
@@ -306,7 +301,7 @@ class RunTest {
     }
 
     private String photo(String stop) {
-        return path + "/photos/" + UUID.randomUUID() + "?operatorId=" + operator + "&stopId=" + stop;
+        return path + "/photos/" + UUID.randomUUID() + "?stopId=" + stop;
     }
 
     /** A picture that cannot be packed small. */

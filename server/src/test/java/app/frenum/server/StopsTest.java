@@ -88,8 +88,7 @@ class StopsTest {
         assertThat(server.get("/api/stops/" + id).get("moves")).isEmpty();
 
         UUID request = UUID.randomUUID();
-        Map<String, Object> move =
-                Map.of("requestId", request, "onsetS", onset - 0.1, "by", "Marshal", "why", "switch came late");
+        Map<String, Object> move = Map.of("requestId", request, "onsetS", onset - 0.1, "why", "switch came late");
         Answer kept = server.post("/api/stops/" + id + "/edges", move);
         assertThat(server.post("/api/stops/" + id + "/edges", move)).isEqualTo(kept);
         assertThat(kept.body().get("measured").get("onsetSource").asString()).isEqualTo("HAND");
@@ -214,7 +213,7 @@ class StopsTest {
     private void decide(String stop, boolean struckOut, String reason) {
         Answer answer = server.post(
                 "/api/stops/" + stop + "/decisions",
-                Map.of("requestId", UUID.randomUUID(), "struckOut", struckOut, "reason", reason, "by", "Marshal"));
+                Map.of("requestId", UUID.randomUUID(), "struckOut", struckOut, "reason", reason));
         assertThat(answer.status()).isEqualTo(200);
     }
 }

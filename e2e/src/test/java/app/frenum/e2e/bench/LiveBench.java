@@ -31,7 +31,6 @@ final class LiveBench {
 
     private final RunningServer server;
     private final PlannedRun planned;
-    private String operator = "";
 
     LiveBench(RunningServer server) {
         this.server = server;
@@ -106,8 +105,7 @@ final class LiveBench {
         UUID test = UUID.randomUUID();
         planned.threeStopsEach(test);
         JsonNode logger = planned.logger();
-        operator = planned.operator();
-        planned.begin(test, 1, logger.get("device").get("id").asString(), operator);
+        planned.begin(test, 1, logger.get("device").get("id").asString());
         RehearsedCar car = new RehearsedCar(device(), logger.get("code").asString(), 5);
         double[] delays = new double[STOPS];
         Arrays.setAll(delays, i -> driven(car, test));
@@ -131,8 +129,8 @@ final class LiveBench {
                 JsonNode run = server.get("/api/runs/" + test);
                 String stage = run.get("stage").asString();
                 if (stage.equals("WAITING") && !started && !run.get("discs").isEmpty()) {
-                    planned.says(test, operator, Map.of("type", "laneCalled", "clear", true));
-                    planned.says(test, operator, Map.of("type", "started"));
+                    planned.says(test, Map.of("type", "laneCalled", "clear", true));
+                    planned.says(test, Map.of("type", "started"));
                     started = true;
                 }
                 if (stage.equals("JUDGED")) {
@@ -140,7 +138,6 @@ final class LiveBench {
                     double rest = stops.get(stops.size() - 1).get("restAtS").asDouble();
                     planned.says(
                             test,
-                            operator,
                             Map.of(
                                     "type",
                                     "decided",

@@ -49,7 +49,7 @@ final class Teller {
     }
 
     JsonNode get(String path) throws InterruptedException {
-        return until(HttpRequest.newBuilder(URI.create(url + path)));
+        return until(HttpRequest.newBuilder(URI.create(url + path)).header("Frenum-Who", "Marshal"));
     }
 
     JsonNode tell(String method, String path, Object body) throws InterruptedException {
@@ -58,6 +58,7 @@ final class Teller {
 
     JsonNode tell(String method, String path, String type, byte[] body) throws InterruptedException {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path))
+                .header("Frenum-Who", "Marshal")
                 .header("Content-Type", type)
                 .method(method, BodyPublishers.ofByteArray(body));
         JsonNode answer = until(request);

@@ -139,7 +139,6 @@ public final class Torture {
     private static final class Lane {
         private final Teller teller;
         private final UUID run = UUID.randomUUID();
-        private final String operator;
         private final String stop;
         private final byte[] picture = picture();
         private final byte[] sheet = Files.readAllBytes(Journeys.SHEET);
@@ -161,9 +160,8 @@ public final class Torture {
                 }
             });
             planned.threeStopsEach(run);
-            operator = planned.operator();
-            planned.begin(run, operator);
-            stop = planned.oneStop(run, operator);
+            planned.begin(run);
+            stop = planned.oneStop(run);
             sheet();
             judged = teller.get("/api/tests/" + sheets.get(0))
                     .get("stops")
@@ -197,8 +195,6 @@ public final class Torture {
                             UUID.randomUUID(),
                             "atS",
                             now,
-                            "operatorId",
-                            operator,
                             "what",
                             Map.of("type", "discsRead", "celsius", Map.of("FRONT_LEFT", 60 + now % 40))));
             events++;
@@ -219,15 +215,7 @@ public final class Torture {
             teller.tell(
                     "POST",
                     "/api/stops/" + judged + "/decisions",
-                    Map.of(
-                            "requestId",
-                            UUID.randomUUID(),
-                            "struckOut",
-                            judgements % 2 == 0,
-                            "reason",
-                            "a gust",
-                            "by",
-                            "Marshal"));
+                    Map.of("requestId", UUID.randomUUID(), "struckOut", judgements % 2 == 0, "reason", "a gust"));
             judgements++;
             TimeUnit.MILLISECONDS.sleep(100);
         }
@@ -240,7 +228,7 @@ public final class Torture {
             UUID id = UUID.randomUUID();
             teller.tell(
                     "PUT",
-                    "/api/runs/%s/photos/%s?stopId=%s&operatorId=%s".formatted(run, id, stop, operator),
+                    "/api/runs/%s/photos/%s?stopId=%s".formatted(run, id, stop),
                     "application/octet-stream",
                     picture);
             photos.add(id.toString());

@@ -1,0 +1,45 @@
+import type { Pair, TestDetail } from '../../api/types';
+import { IntervalTape } from '../../charts/IntervalTape';
+import type { Letter } from '../../charts/letters';
+import { usePreferences } from '../../reader/preferences';
+import { Answer, Strip } from '../../ui/Layout';
+import { said } from '../../units/units';
+import { Sure } from './Sure';
+
+/** What came of it, how sure that is, and its range beside what would be worth having. */
+export function Headline(props: {
+  pair: Pair;
+  letter: Letter;
+  time: boolean;
+  expectation: TestDetail['expectation'];
+}) {
+  const { pair, time, expectation } = props;
+  const { units } = usePreferences();
+  return (
+    <Strip tone="sheet" className="flex flex-wrap justify-between gap-8 pb-1">
+      <div>
+        <Answer sure={<Sure pair={pair} />}>{said(pair.conclusion.sentence, units)}</Answer>
+        {expectation && (
+          <p className="mt-1.5 text-[14.5px] text-ink-2">
+            Expected before the first stop: <b className="font-[650] text-ink">{expectation.expectation}</b>,
+            said {expectation.by}.
+          </p>
+        )}
+      </div>
+      {pair.interval && pair.difference.value !== undefined && pair.margin.value !== undefined && (
+        <div className="w-[400px] max-w-full">
+          <IntervalTape
+            letter={props.letter}
+            difference={pair.difference.value}
+            low={pair.interval.low}
+            high={pair.interval.high}
+            margin={pair.margin.value}
+            sign={time ? 1 : -1}
+            better={time ? 'harder' : 'shorter'}
+            shown={time ? units.deceleration : units.distance}
+          />
+        </div>
+      )}
+    </Strip>
+  );
+}
