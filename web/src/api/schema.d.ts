@@ -1599,6 +1599,35 @@ export interface components {
             rule: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR") | null;
             why: components["schemas"]["WrittenFinding"];
         };
+        HandEntry: {
+            /** @enum {string} */
+            basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
+            conditions: components["schemas"]["SaidConditions"];
+            distance: components["schemas"]["WrittenQuantity"] | null;
+            effort: ("LIGHT" | "NORMAL" | "HARD") | null;
+            endTemperatures: {
+                FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
+                FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
+                REAR_LEFT?: components["schemas"]["WrittenQuantity"];
+                REAR_RIGHT?: components["schemas"]["WrittenQuantity"];
+            };
+            entrySpeed: components["schemas"]["WrittenQuantity"] | null;
+            /** @enum {string} */
+            instrument: "LOGGER" | "TAPE" | "WHEEL" | "STOPWATCH";
+            nominalSpeed: components["schemas"]["WrittenQuantity"] | null;
+            note: string | null;
+            pedal: ("FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR") | null;
+            phase: string | null;
+            readOn: ("SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER") | null;
+            secondsAfterRest: components["schemas"]["WrittenQuantity"] | null;
+            startTemperatures: {
+                FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
+                FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
+                REAR_LEFT?: components["schemas"]["WrittenQuantity"];
+                REAR_RIGHT?: components["schemas"]["WrittenQuantity"];
+            };
+            time: components["schemas"]["WrittenQuantity"] | null;
+        };
         HandReadings: {
             distances: components["schemas"]["DistanceRead"][];
             entrySpeed: components["schemas"]["WrittenQuantity"] | null;
@@ -2502,6 +2531,16 @@ export interface components {
             check: "COURSE_CLOSED" | "RUN_OFF_CLEAR" | "HELMETS" | "EXTINGUISHER" | "FIRST_AID" | "RADIOS" | "ABORT_WORDS" | "HOT_PARTS" | "CRACKED_DISCS" | "VEHICLE";
             label: string;
         };
+        SaidConditions: {
+            ambient: components["schemas"]["WrittenQuantity"] | null;
+            date: string | null;
+            direction: string | null;
+            driver: string | null;
+            load: string | null;
+            surface: string | null;
+            tyrePressureFront: components["schemas"]["WrittenQuantity"] | null;
+            tyrePressureRear: components["schemas"]["WrittenQuantity"] | null;
+        };
         SaveRequest: {
             conditions: components["schemas"]["Conditions"];
             newTest: components["schemas"]["TestRequest"] | null;
@@ -2706,7 +2745,7 @@ export interface components {
         };
         StopView: {
             automatic: components["schemas"]["MeasuredStop"] | null;
-            byHand: components["schemas"]["SheetStop"] | null;
+            byHand: components["schemas"]["HandEntry"] | null;
             decisions: components["schemas"]["Decision"][];
             entrySpeed: components["schemas"]["WrittenFigure"];
             /** Format: uuid */

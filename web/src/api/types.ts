@@ -19,7 +19,7 @@ export type Check = Schemas['CheckView'];
 export type Verdict = Pair['verdict'];
 
 export type MeasuredStop = Schemas['MeasuredStop'];
-export type SheetStop = Schemas['SheetStop'];
+export type HandEntry = Schemas['HandEntry'];
 export type StopView = Schemas['StopView'];
 export type Trace = Schemas['StopTrace'];
 export type DecisionRequest = Schemas['DecisionRequest'];

@@ -5,7 +5,7 @@ import type { XAxis } from '../../charts/traces/layout';
 import { figure, twice } from '../../units/units';
 import { Button } from '../../ui/Button';
 import { Segments } from '../../ui/Segments';
-import { SheetRow, Words } from './Figures';
+import { AsGiven, Words } from './Figures';
 import { LoggedStop } from './LoggedStop';
 
 type ChosenProps = {
@@ -68,7 +68,7 @@ export function ChosenStop({ detail, stop, overlaid, axis, onAxis, onOverlay, on
           </h1>
           {bar}
         </div>
-        <div className="mt-6 max-w-2xl">{stop.byHand && <SheetRow row={stop.byHand} />}</div>
+        <div className="mt-6 max-w-2xl">{stop.byHand && <AsGiven entry={stop.byHand} />}</div>
         <Words stop={stop} measured={null} />
       </>
     );

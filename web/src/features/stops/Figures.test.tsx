@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { MeasuredStop, SheetStop, StopView } from '../../api/types';
-import { Figures, SheetRow, Words } from './Figures';
+import type { MeasuredStop, HandEntry, StopView } from '../../api/types';
+import { Figures, AsGiven, Words } from './Figures';
 import { State } from './StopList';
 import { shown } from '../../test-support/shown';
 import { written } from '../../test-support/written';
@@ -53,18 +53,17 @@ describe('the figures of a stop', () => {
 
   it('of a sheet stand as they were written', () => {
     const row = {
-      line: 2,
-      configuration: 'A',
-      struckOut: null,
       distance: { entered: 145, unit: 'FEET', inside: 44.2 },
       startTemperatures: { FRONT_LEFT: { entered: 90, unit: 'CELSIUS' } },
       basis: 'ONSET_TO_REST',
       note: null,
-    } as unknown as SheetStop;
-    shown(<SheetRow row={row} />);
+      conditions: { surface: 'damp', driver: null },
+    } as unknown as HandEntry;
+    shown(<AsGiven entry={row} />);
     expect(rowOf('distance')).toBe('distance145 ft');
     expect(rowOf('start temperatures, front left')).toContain('90 °C');
     expect(rowOf('basis')).toBe('basisonset to rest');
+    expect(rowOf('surface')).toBe('surfacedamp');
     expect(screen.queryByText('note')).toBeNull();
   });
 

@@ -1,5 +1,5 @@
 import { useSymbols } from '../../forms/useForms';
-import type { MeasuredStop, Quantity, SheetStop, StopView } from '../../api/types';
+import type { HandEntry, MeasuredStop, Quantity, StopView } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { figure, said, type Kind, twice } from '../../units/units';
 import { Heading } from '../../ui/Layout';
@@ -107,11 +107,12 @@ type Written = { entered: number; unit: Quantity['unit'] };
 const isQuantity = (value: unknown): value is Written =>
   typeof value === 'object' && value !== null && 'entered' in value && 'unit' in value;
 
-/** What was written on the sheet, as it was written. */
-export function SheetRow({ row }: { row: SheetStop }) {
+/** What people gave of a stop, as they gave it. */
+export function AsGiven({ entry }: { entry: HandEntry }) {
   const symbol = useSymbols();
-  const entered = Object.entries(row).flatMap(([key, value]) => {
-    if (value === null || value === '' || ['line', 'struckOut', 'configuration'].includes(key)) return [];
+  const { conditions, ...measured } = entry;
+  const entered = Object.entries({ ...measured, ...conditions }).flatMap(([key, value]) => {
+    if (value === null || value === '') return [];
     const name = key.replace(/([A-Z])/g, ' $1').toLowerCase();
     if (isQuantity(value)) return [[name, `${value.entered} ${symbol(value.unit)}`]];
     if (typeof value === 'object') {
@@ -124,7 +125,7 @@ export function SheetRow({ row }: { row: SheetStop }) {
   });
   return (
     <>
-      <Heading note="as it was written">Measured by hand</Heading>
+      <Heading note="as it was given">Measured by hand</Heading>
       <Table>
         <tbody>
           {entered.map(([name, value]) => (

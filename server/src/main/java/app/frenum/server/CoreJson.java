@@ -6,15 +6,12 @@ import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.finding.Term;
 import app.frenum.core.finding.UnitSystem;
-import app.frenum.core.log.HealthFinding;
 import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
-import app.frenum.core.stop.Flag;
 import app.frenum.formats.words.Catalogue;
 import app.frenum.formats.words.Wording;
-import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -45,8 +42,6 @@ class CoreJson {
         return new SimpleModule("core")
                 .addSerializer(Finding.class, new FindingWriter())
                 .addDeserializer(Finding.class, new FindingReader())
-                .setMixInAnnotation(Flag.class, OnceMessage.class)
-                .setMixInAnnotation(HealthFinding.class, OnceMessage.class)
                 .setMixInAnnotation(Who.class, ByName.class)
                 .addSerializer(Quantity.class, new QuantityWriter())
                 .addDeserializer(Quantity.class, new QuantityReader())
@@ -101,12 +96,6 @@ class CoreJson {
             }
             to.writeEndObject();
         }
-    }
-
-    /** What was kept before findings were data has its words in their place. */
-    interface OnceMessage {
-        @JsonAlias("message")
-        Finding finding();
     }
 
     /** Whoever did something is written as the name, as it always was. */

@@ -5,12 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
-import app.frenum.core.log.HealthCode;
-import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.LogFinding;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.Flag;
-import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.FlagFinding;
 import app.frenum.formats.words.Catalogue;
 import java.util.List;
@@ -45,18 +42,6 @@ class CoreJsonTest {
             assertThat(json.readValue(json.writeValueAsString(finding), Finding.class))
                     .isEqualTo(finding);
         }
-    }
-
-    @Test
-    void flagsAndHealthOfBeforeKeepTheirWords() {
-        Flag flag =
-                json.readValue("{\"code\":\"WHEEL_LOCK\",\"message\":\"locked: front left, front right\"}", Flag.class);
-        assertThat(flag).isEqualTo(new Flag(FlagCode.WHEEL_LOCK, AsWritten.of("locked: front left, front right")));
-        HealthFinding health = json.readValue(
-                "{\"code\":\"GAP\",\"channel\":\"\",\"message\":\"no rows for 1.2 s\",\"fromS\":3.5,\"toS\":4.7}",
-                HealthFinding.class);
-        assertThat(health)
-                .isEqualTo(new HealthFinding(HealthCode.GAP, "", AsWritten.of("no rows for 1.2 s"), 3.5, 4.7));
     }
 
     @Test

@@ -36,7 +36,7 @@ public record Part(
 
     public Part {
         figures = figures.isEmpty() ? Map.of() : new EnumMap<>(figures);
-        uncertainties = uncertainties == null || uncertainties.isEmpty() ? Map.of() : new EnumMap<>(uncertainties);
+        uncertainties = uncertainties.isEmpty() ? Map.of() : new EnumMap<>(uncertainties);
     }
 
     /** How far used. */

@@ -36,7 +36,7 @@ public record VehicleSpec(
         Map<VehicleField, Quantity> uncertainties) {
     public VehicleSpec {
         figures = figures.isEmpty() ? Map.of() : new EnumMap<>(figures);
-        uncertainties = uncertainties == null || uncertainties.isEmpty() ? Map.of() : new EnumMap<>(uncertainties);
+        uncertainties = uncertainties.isEmpty() ? Map.of() : new EnumMap<>(uncertainties);
     }
 
     /** What it is. */

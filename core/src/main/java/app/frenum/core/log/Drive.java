@@ -200,13 +200,6 @@ public final class Drive {
         public static final Offsets NONE =
                 new Offsets(0, 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, SpeedLatency.NONE);
 
-        /** Those that were stored before drift and latency were known have none. */
-        public Offsets {
-            frontDrift = frontDrift == null ? PressureBaseline.ZERO : frontDrift;
-            rearDrift = rearDrift == null ? PressureBaseline.ZERO : rearDrift;
-            latency = latency == null ? SpeedLatency.NONE : latency;
-        }
-
         /** With the level of the pedal free that was read just before a stop, in place of the log's. */
         public Offsets withIdle(double frontIdleBar, double rearIdleBar) {
             return new Offsets(

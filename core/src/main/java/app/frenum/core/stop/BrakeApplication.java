@@ -11,8 +11,8 @@ import app.frenum.core.quantity.Figure;
  * @param modulations releases of less than 0.25 s in between
  * @param nextOnsetS when it was applied again, which ends the search for the discs' peaks; infinite when it never was, s
  * @param onsetUncertainty standard uncertainty (k = 1) of the onset, s
- * @param stageS how long before the onset the car slowed in a way that may have been a light foot, s; null or 0 where it
- *     did not
+ * @param stageS how long before the onset the car slowed in a way that may have been a light foot, s; 0 where it did
+ *     not
  */
 public record BrakeApplication(
         double onsetS,
@@ -21,15 +21,7 @@ public record BrakeApplication(
         int modulations,
         double nextOnsetS,
         Figure onsetUncertainty,
-        Double stageS) {
-    /** Those that were stored before an onset's uncertainty was known do not have it. */
-    public BrakeApplication {
-        onsetUncertainty = onsetUncertainty == null
-                ? Figure.unknown("it was not computed when this stop was stored")
-                : onsetUncertainty;
-        stageS = stageS == null ? 0.0 : stageS;
-    }
-
+        double stageS) {
     /** The same, with an onset that a person set. */
     BrakeApplication from(double handOnsetS) {
         return new BrakeApplication(handOnsetS, offS, source, modulations, nextOnsetS, onsetUncertainty, stageS);

@@ -74,16 +74,6 @@ public record MeasuredStop(
         FusedStop fused,
         boolean gripLimited,
         List<Flag> flags) {
-    /** Stops that were stored before a figure existed do not have it. */
-    public MeasuredStop {
-        pedal = pedal == null ? PedalCurve.none() : pedal;
-        lockedAtS = lockedAtS == null ? Map.of() : lockedAtS;
-        fused = fused == null ? FusedStop.none("it was not computed when this stop was stored") : fused;
-        uncertainty = uncertainty == null
-                ? StopUncertainty.none("it was not computed when this stop was stored")
-                : uncertainty;
-    }
-
     /** What it counts as: the corrected distance; where that cannot be had, the distance as driven. */
     public Figure countedDistance() {
         boolean uncorrected = basis == DistanceBasis.ONSET_TO_REST

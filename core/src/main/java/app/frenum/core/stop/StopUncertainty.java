@@ -25,11 +25,6 @@ public record StopUncertainty(
         Figure lostTime,
         Figure reading) {
 
-    /** Those that were stored before the reading stood apart have it in the distance. */
-    public StopUncertainty {
-        reading = reading == null ? distance : reading;
-    }
-
     static StopUncertainty none(String reason) {
         Figure u = Figure.unknown(reason);
         return new StopUncertainty(u, u, u, u, u, u, u, u);

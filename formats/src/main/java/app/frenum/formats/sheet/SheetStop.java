@@ -1,19 +1,17 @@
 package app.frenum.formats.sheet;
 
-import app.frenum.core.compare.HandMeasurement;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
-import app.frenum.core.quantity.Figure;
+import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.series.Driven;
-import app.frenum.core.series.StopByHand;
-import app.frenum.core.series.Surroundings;
+import app.frenum.core.series.HandEntry;
+import app.frenum.core.series.SaidConditions;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * One row of a stop sheet: a stop measured by hand, each value as it was written.
@@ -59,60 +57,24 @@ public record SheetStop(
         Optional<String> pedalEffort,
         Optional<String> phase) {
 
-    /** Rows that were stored before a column existed do not have it. */
-    public SheetStop {
-        secondsAfterRest = secondsAfterRest == null ? Optional.empty() : secondsAfterRest;
-        readOn = readOn == null ? Optional.empty() : readOn;
-        pedalEffort = pedalEffort == null ? Optional.empty() : pedalEffort;
-        phase = phase == null ? Optional.empty() : phase;
-    }
-
-    /** Under what it was driven, as far as the row says so. */
-    public Surroundings surroundings() {
-        return new Surroundings(
-                load,
-                surface,
-                date,
-                driver,
-                direction,
-                figure(ambient, "ambient was not recorded"),
-                figure(tyrePressureFront, "tyre pressure was not recorded"));
-    }
-
-    /**
-     * The stop that the row tells of.
-     *
-     * @param driven as what; its nominal speed is the one that counts
-     * @param otherwiseLateS how long after rest its discs were read where the row does not say, s
-     */
-    public StopByHand stop(Driven driven, double otherwiseLateS) {
-        return new StopByHand(
-                driven,
-                measurement(driven.nominalSpeed(), driven.surroundings().surface()),
-                basis == DistanceBasis.TIME_ONLY ? time : distance,
-                inside(startTemperatures),
-                inside(endTemperatures),
-                readOn.map(word -> PeakSource.valueOf(word.toUpperCase(Locale.ROOT))),
-                secondsAfterRest.map(Quantity::inside).orElse(otherwiseLateS));
-    }
-
-    private static Map<WheelPosition, Double> inside(Map<WheelPosition, Quantity> read) {
-        return read.entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().inside()));
-    }
-
-    private HandMeasurement measurement(Figure nominal, Optional<String> drivenOn) {
-        return new HandMeasurement(
+    /** What the row says of its stop, beside where it stands and whether it counts. */
+    public HandEntry entry() {
+        return new HandEntry(
                 basis,
                 instrument,
-                figure(distance, "no distance was measured"),
-                figure(time, "no time was taken"),
-                figure(entrySpeed, "entry speed was not recorded"),
-                nominal,
-                drivenOn.filter(s -> s.toLowerCase(Locale.ROOT).contains("wet")).isPresent());
-    }
-
-    static Figure figure(Optional<Quantity> quantity, String whyNot) {
-        return quantity.map(q -> Figure.of(q.inside())).orElse(Figure.unknown(whyNot));
+                nominalSpeed,
+                entrySpeed,
+                distance,
+                time,
+                startTemperatures,
+                endTemperatures,
+                readOn.map(word -> PeakSource.valueOf(word.toUpperCase(Locale.ROOT))),
+                secondsAfterRest,
+                pedalFeel.flatMap(PedalFeel::named),
+                pedalEffort.flatMap(PedalEffort::named),
+                phase,
+                new SaidConditions(
+                        date, driver, direction, load, surface, ambient, tyrePressureFront, tyrePressureRear),
+                note);
     }
 }

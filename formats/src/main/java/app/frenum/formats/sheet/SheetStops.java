@@ -1,10 +1,10 @@
 package app.frenum.formats.sheet;
 
-import app.frenum.core.fade.PedalEffort;
-import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.Driven;
 import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.HandEntry;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -39,19 +39,23 @@ public final class SheetStops {
 
     private static DrivenStop stop(
             SheetStop row, int place, int block, int order, Optional<Quantity> nominalOtherwise) {
+        HandEntry entry = row.entry();
         Driven driven = new Driven(
                 new UUID(0, row.line()),
                 row.stop().orElse(place),
                 row.configuration(),
                 block,
                 order,
-                SheetStop.figure(row.nominalSpeed().or(() -> nominalOtherwise), "no nominal speed was given"),
+                row.nominalSpeed()
+                        .or(() -> nominalOtherwise)
+                        .map(q -> Figure.of(q.inside()))
+                        .orElse(Figure.unknown("no nominal speed was given")),
                 row.phase(),
-                row.surroundings(),
-                row.pedalFeel().flatMap(PedalFeel::named),
-                row.pedalEffort().flatMap(PedalEffort::named),
+                entry.surroundings(),
+                entry.pedal(),
+                entry.effort(),
                 row.struckOut() ? row.reason().or(() -> Optional.of("struck out on the sheet")) : Optional.empty());
-        return row.stop(driven, 0);
+        return entry.stop(driven, 0);
     }
 
     /** By line of the file: people write rows as they drive; days come before that. */

@@ -6,6 +6,7 @@ import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopTrace;
 import app.frenum.server.Raced;
+import app.frenum.server.document.Documents;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.RecordingService;
@@ -18,7 +19,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Where logged stops begin and end: tried, set by hand, drawn. What was measured first is never changed, only added to. */
 @Service
@@ -34,7 +34,7 @@ class EdgeService {
     private final MeasurementRepository measurements;
     private final TestService tests;
     private final RecordingService recordings;
-    private final JsonMapper json;
+    private final Documents documents;
     private final ApplicationEventPublisher events;
 
     EdgeService(
@@ -42,13 +42,13 @@ class EdgeService {
             MeasurementRepository measurements,
             TestService tests,
             RecordingService recordings,
-            JsonMapper json,
+            Documents documents,
             ApplicationEventPublisher events) {
         this.stops = stops;
         this.measurements = measurements;
         this.tests = tests;
         this.recordings = recordings;
-        this.json = json;
+        this.documents = documents;
         this.events = events;
     }
 
@@ -71,7 +71,7 @@ class EdgeService {
                 before.size(),
                 edges,
                 who,
-                json.writeValueAsString(measured),
+                documents.write(measured),
                 before.get(0).calibration()));
         events.publishEvent(new StopsChanged(tests.series(stop.seriesId()).testId()));
     }
@@ -114,14 +114,14 @@ class EdgeService {
     }
 
     private MeasuredStop figures(Measurement m) {
-        return json.readValue(m.figures(), MeasuredStop.class);
+        return documents.read(m.figures(), MeasuredStop.class);
     }
 
     /** What the stop was measured with; the recording's own where that was not kept. */
     private Calibration calibration(Measurement first, Opened opened) {
         return first.calibration() == null
                 ? opened.calibration()
-                : json.readValue(first.calibration(), Calibration.class);
+                : documents.read(first.calibration(), Calibration.class);
     }
 
     private static OptionalDouble optional(@Nullable Double x) {

@@ -1,15 +1,15 @@
 package app.frenum.server.analysis;
 
-import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.Driven;
 import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.HandEntry;
 import app.frenum.core.series.StopByLogger;
 import app.frenum.core.series.Surroundings;
 import app.frenum.core.stop.MeasuredStop;
-import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.document.Documents;
 import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
@@ -17,30 +17,29 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A stop as its rows keep it, read.
  *
- * @param row the sheet's; null when logged
+ * @param entry as people gave it; null when logged
  * @param measured between the automatic edges, then between each that a person set; empty when measured by hand
  * @param figures what the newest of them says; null when measured by hand
  * @param decisions every strike-out and return, oldest first
  */
 record KeptStop(
         Stop stop,
-        @Nullable SheetStop row,
+        @Nullable HandEntry entry,
         List<Measurement> measured,
         @Nullable MeasuredStop figures,
         List<Decision> decisions) {
 
-    static KeptStop read(Stop stop, List<Measurement> measured, List<StrikeOut> decided, JsonMapper json) {
+    static KeptStop read(Stop stop, List<Measurement> measured, List<StrikeOut> decided, Documents documents) {
         List<Decision> decisions = decided.stream().map(StrikeOut::decision).toList();
         if (stop.byHand() != null) {
-            return new KeptStop(stop, json.readValue(stop.byHand(), SheetStop.class), List.of(), null, decisions);
+            return new KeptStop(stop, documents.read(stop.byHand(), HandEntry.class), List.of(), null, decisions);
         }
         Measurement newest = measured.get(measured.size() - 1);
-        return new KeptStop(stop, null, measured, json.readValue(newest.figures(), MeasuredStop.class), decisions);
+        return new KeptStop(stop, null, measured, documents.read(newest.figures(), MeasuredStop.class), decisions);
     }
 
     boolean isStruckOut() {
@@ -59,8 +58,8 @@ record KeptStop(
 
     /** Where it began by its own word, else where the test asks for. */
     double nominalMps(TestDefinition test) {
-        return Optional.ofNullable(row)
-                .flatMap(SheetStop::nominalSpeed)
+        return Optional.ofNullable(entry)
+                .flatMap(HandEntry::nominalSpeed)
                 .map(Quantity::inside)
                 .or(() -> Optional.ofNullable(stop.nominalMps()))
                 .orElse(test.nominalSpeed().inside());
@@ -71,7 +70,7 @@ record KeptStop(
      * @param tellPhase whether the phase of a run tells it from the test's other stops
      */
     DrivenStop driven(TestDefinition test, SeriesView series, int order, boolean tellPhase) {
-        Optional<SheetStop> byHand = Optional.ofNullable(row);
+        Optional<HandEntry> byHand = Optional.ofNullable(entry);
         Surroundings ofSeries = surroundings(series.conditions());
         Driven as = new Driven(
                 stop.id(),
@@ -80,17 +79,16 @@ record KeptStop(
                 series.block(),
                 order,
                 Figure.of(nominalMps(test)),
-                byHand.flatMap(SheetStop::phase)
+                byHand.flatMap(HandEntry::phase)
                         .or(() -> Optional.ofNullable(stop.phase()).filter(p -> tellPhase)),
                 byHand.map(r -> r.surroundings().or(ofSeries)).orElse(ofSeries),
-                byHand.map(SheetStop::pedalFeel)
-                        .orElse(Optional.ofNullable(stop.pedalFeel()))
-                        .flatMap(PedalFeel::named),
-                byHand.flatMap(SheetStop::pedalEffort).flatMap(PedalEffort::named),
+                byHand.map(HandEntry::pedal)
+                        .orElse(Optional.ofNullable(stop.pedalFeel()).flatMap(PedalFeel::named)),
+                byHand.flatMap(HandEntry::effort),
                 isStruckOut() ? Optional.of(decisions.get(decisions.size() - 1).reason()) : Optional.empty());
         double lateS = stop.lateS() == null ? 0 : stop.lateS();
-        return row != null
-                ? row.stop(as, lateS)
+        return entry != null
+                ? entry.stop(as, lateS)
                 : new StopByLogger(as, Objects.requireNonNull(stop.recordingId()), Objects.requireNonNull(figures));
     }
 

@@ -6,6 +6,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** What a logged stop measures between its edges: the automatic ones first, then each that a person set. */
@@ -22,7 +24,11 @@ class Measurement extends Row {
 
     private String movedBy;
     private String why;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String figures;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String calibration;
 
     protected Measurement() {}

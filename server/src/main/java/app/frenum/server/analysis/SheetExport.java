@@ -1,11 +1,14 @@
 package app.frenum.server.analysis;
 
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.core.series.HandEntry;
+import app.frenum.core.series.SaidConditions;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
 import app.frenum.formats.sheet.SheetStop;
@@ -13,6 +16,7 @@ import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -34,7 +38,8 @@ final class SheetExport {
     }
 
     SheetStop row(StopView stop, SeriesView series, String configuration) {
-        SheetStop base = stop.byHand() != null ? stop.byHand() : logged(stop, series);
+        HandEntry base = stop.byHand() != null ? stop.byHand() : logged(stop, series);
+        SaidConditions under = base.conditions();
         Optional<String> reason = stop.struckOut()
                 ? Optional.of(stop.decisions().get(stop.decisions().size() - 1).reason())
                 : Optional.empty();
@@ -43,11 +48,11 @@ final class SheetExport {
                 configuration,
                 String.valueOf(series.block()),
                 Optional.of(stop.number()),
-                base.date(),
+                under.date(),
                 base.basis(),
-                base.direction(),
-                base.driver(),
-                base.load(),
+                under.direction(),
+                under.driver(),
+                under.load(),
                 base.instrument(),
                 Optional.of(nominal(stop)),
                 base.entrySpeed(),
@@ -56,42 +61,34 @@ final class SheetExport {
                 base.startTemperatures(),
                 base.endTemperatures(),
                 Optional.ofNullable(stop.pedalFeel()),
-                base.surface(),
-                base.ambient(),
-                base.tyrePressureFront(),
-                base.tyrePressureRear(),
+                under.surface(),
+                under.ambient(),
+                under.tyrePressureFront(),
+                under.tyrePressureRear(),
                 stop.struckOut(),
                 reason,
                 base.note(),
                 Optional.ofNullable(stop.lateS()).map(t -> new Quantity(t, Unit.SECONDS)),
-                base.readOn(),
-                base.pedalEffort(),
+                base.readOn().map(r -> r.name().toLowerCase(Locale.ROOT)),
+                base.effort().map(PedalEffort::label),
                 base.phase().or(() -> Optional.ofNullable(stop.phase())));
     }
 
     /** As it was entered where that is what the stop was driven from. */
     private Quantity nominal(StopView stop) {
         return Stream.concat(
-                        Optional.ofNullable(stop.byHand()).flatMap(SheetStop::nominalSpeed).stream(),
+                        Optional.ofNullable(stop.byHand()).flatMap(HandEntry::nominalSpeed).stream(),
                         Stream.of(test.nominalSpeed()))
                 .filter(q -> q.inside() == stop.nominalMps())
                 .findFirst()
                 .orElseGet(() -> rounded(stop.nominalMps(), Dimension.SPEED));
     }
 
-    private SheetStop logged(StopView stop, SeriesView series) {
+    private static HandEntry logged(StopView stop, SeriesView series) {
         MeasuredStop m = Objects.requireNonNull(stop.measured());
         Conditions c = series.conditions();
-        return new SheetStop(
-                0,
-                "",
-                "",
-                Optional.empty(),
-                Optional.ofNullable(c.drivenOn()),
+        return new HandEntry(
                 m.basis(),
-                Optional.ofNullable(c.direction()),
-                Optional.ofNullable(c.driver()),
-                Optional.ofNullable(c.load()),
                 Instrument.LOGGER,
                 Optional.empty(),
                 quantity(m.entrySpeed(), Dimension.SPEED),
@@ -100,16 +97,19 @@ final class SheetExport {
                 temperatures(m.startTemperatures()),
                 temperatures(m.peakTemperatures()),
                 Optional.empty(),
-                Optional.ofNullable(c.surface()),
-                quantity(c.ambientC(), Dimension.TEMPERATURE),
-                quantity(c.tyrePressureFrontBar(), Dimension.PRESSURE),
-                Optional.empty(),
-                false,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty(),
+                new SaidConditions(
+                        Optional.ofNullable(c.drivenOn()),
+                        Optional.ofNullable(c.driver()),
+                        Optional.ofNullable(c.direction()),
+                        Optional.ofNullable(c.load()),
+                        Optional.ofNullable(c.surface()),
+                        quantity(c.ambientC(), Dimension.TEMPERATURE),
+                        quantity(c.tyrePressureFrontBar(), Dimension.PRESSURE),
+                        Optional.empty()),
                 Optional.empty());
     }
 

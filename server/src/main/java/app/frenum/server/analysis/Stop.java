@@ -4,6 +4,8 @@ import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -11,7 +13,10 @@ class Stop extends Row {
     private UUID seriesId;
     private int number;
     private UUID recordingId;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String byHand;
+
     private String phase;
     private String pedalFeel;
 

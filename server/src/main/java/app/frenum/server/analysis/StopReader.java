@@ -1,9 +1,12 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.formats.sheet.SheetStop;
+import app.frenum.server.document.Documents;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.SeriesView;
@@ -24,7 +27,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Reads the stops of a test, the one way for all that compare, follow, draw or export them. */
 @Service
@@ -35,7 +37,7 @@ public class StopReader {
     private final StrikeOutRepository strikeOuts;
     private final TestService tests;
     private final GarageService garage;
-    private final JsonMapper json;
+    private final Documents documents;
 
     StopReader(
             StopRepository stops,
@@ -43,13 +45,13 @@ public class StopReader {
             StrikeOutRepository strikeOuts,
             TestService tests,
             GarageService garage,
-            JsonMapper json) {
+            Documents documents) {
         this.stops = stops;
         this.measurements = measurements;
         this.strikeOuts = strikeOuts;
         this.tests = tests;
         this.garage = garage;
-        this.json = json;
+        this.documents = documents;
     }
 
     public List<StopCount> counts() {
@@ -86,8 +88,8 @@ public class StopReader {
     /** By day, beginning, block and number. */
     private static Comparator<KeptStop> order(List<SeriesView> series, Map<UUID, SeriesView> byId) {
         Function<KeptStop, SeriesView> own = k -> byId.get(k.stop().seriesId());
-        return Comparator.comparing((KeptStop k) -> Optional.ofNullable(k.row())
-                        .flatMap(SheetStop::date)
+        return Comparator.comparing((KeptStop k) -> Optional.ofNullable(k.entry())
+                        .flatMap(e -> e.conditions().date())
                         .or(() -> Optional.ofNullable(own.apply(k).conditions().drivenOn()))
                         .orElse(""))
                 .thenComparing(k ->
@@ -145,7 +147,10 @@ public class StopReader {
                 .collect(Collectors.groupingBy(StrikeOut::stopId));
         return some.stream()
                 .map(s -> KeptStop.read(
-                        s, measured.getOrDefault(s.id(), List.of()), decided.getOrDefault(s.id(), List.of()), json))
+                        s,
+                        measured.getOrDefault(s.id(), List.of()),
+                        decided.getOrDefault(s.id(), List.of()),
+                        documents))
                 .toList();
     }
 
@@ -153,7 +158,7 @@ public class StopReader {
         Stop stop = kept.stop();
         DrivenStop driven = kept.driven(test, series, 0, true);
         MeasuredStop automatic =
-                kept.isMoved() ? json.readValue(kept.measured().get(0).figures(), MeasuredStop.class) : null;
+                kept.isMoved() ? documents.read(kept.measured().get(0).figures(), MeasuredStop.class) : null;
         return new StopView(
                 stop.id(),
                 stop.seriesId(),
@@ -161,7 +166,7 @@ public class StopReader {
                 stop.recordingId(),
                 kept.figures(),
                 automatic,
-                kept.row(),
+                kept.entry(),
                 driven.value(),
                 driven.readingUncertainty(),
                 driven.uncertainty(),
@@ -172,11 +177,11 @@ public class StopReader {
                 kept.decisions(),
                 kept.measured().stream().skip(1).map(Measurement::move).toList(),
                 stop.phase(),
-                Optional.ofNullable(kept.row())
-                        .map(r -> r.pedalFeel().orElse(null))
+                Optional.ofNullable(kept.entry())
+                        .map(e -> e.pedal().map(PedalFeel::label).orElse(null))
                         .orElse(stop.pedalFeel()),
-                Optional.ofNullable(kept.row())
-                        .flatMap(SheetStop::secondsAfterRest)
+                Optional.ofNullable(kept.entry())
+                        .flatMap(HandEntry::secondsAfterRest)
                         .map(Quantity::inside)
                         .orElse(stop.lateS()));
     }

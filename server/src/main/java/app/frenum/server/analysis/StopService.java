@@ -3,10 +3,12 @@ package app.frenum.server.analysis;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.people.Who;
 import app.frenum.core.procedure.run.LoggedStop;
+import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.Raced;
+import app.frenum.server.document.Documents;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.RecordingService;
@@ -19,7 +21,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps stops, and whether they count. What was measured is never changed, only added to. */
 @Service
@@ -31,7 +32,7 @@ public class StopService {
     private final StrikeOutRepository strikeOuts;
     private final TestService tests;
     private final RecordingService recordings;
-    private final JsonMapper json;
+    private final Documents documents;
     private final ApplicationEventPublisher events;
 
     StopService(
@@ -40,14 +41,14 @@ public class StopService {
             StrikeOutRepository strikeOuts,
             TestService tests,
             RecordingService recordings,
-            JsonMapper json,
+            Documents documents,
             ApplicationEventPublisher events) {
         this.stops = stops;
         this.measurements = measurements;
         this.strikeOuts = strikeOuts;
         this.tests = tests;
         this.recordings = recordings;
-        this.json = json;
+        this.documents = documents;
         this.events = events;
     }
 
@@ -66,7 +67,7 @@ public class StopService {
         int number = highestNumber(seriesId);
         for (SheetStop row : rows) {
             number = Math.max(number + 1, row.stop().orElse(0));
-            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, number, null, json.writeValueAsString(row)));
+            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, number, null, documents.write(row.entry())));
             if (row.struckOut()) {
                 String reason = row.reason().orElse("struck out on the sheet");
                 strikeOuts.save(new StrikeOut(UUID.randomUUID(), stop.id(), 0, true, reason, who.name()));
@@ -82,11 +83,12 @@ public class StopService {
      * @param beside what is known of it that a sheet has no column for
      * @param struckOut why it does not count; empty when it does
      */
-    public void addEntered(UUID id, UUID seriesId, SheetStop row, Beside beside, Optional<String> struckOut, Who who) {
+    public void addEntered(
+            UUID id, UUID seriesId, HandEntry entry, Beside beside, Optional<String> struckOut, Who who) {
         if (stops.existsById(id)) {
             return;
         }
-        Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, null, json.writeValueAsString(row));
+        Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, null, documents.write(entry));
         stop.beside(beside);
         stops.save(stop);
         struckOut.ifPresent(
@@ -137,8 +139,7 @@ public class StopService {
     }
 
     private void keep(UUID stopId, MeasuredStop measured, Calibration calibration) {
-        measurements.save(
-                Measurement.automatic(stopId, json.writeValueAsString(measured), json.writeValueAsString(calibration)));
+        measurements.save(Measurement.automatic(stopId, documents.write(measured), documents.write(calibration)));
     }
 
     private int highestNumber(UUID seriesId) {

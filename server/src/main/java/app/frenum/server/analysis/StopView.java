@@ -1,9 +1,9 @@
 package app.frenum.server.analysis;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
-import app.frenum.formats.sheet.SheetStop;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param recordingId null when it was measured by hand
  * @param measured what the log says between the current edges; null when measured by hand
  * @param automatic what it said between the automatic edges, when a person has moved one; else null
- * @param byHand the sheet's row; null when logged
+ * @param byHand as people gave it; null when logged
  * @param value what is compared: corrected distance in m, or deceleration in m/s² by stopwatch
  * @param valueUncertainty standard uncertainty of its reading, same unit
  * @param uncertainty standard uncertainty of all of it, the speed and the place it began at included
@@ -36,7 +36,7 @@ public record StopView(
         @Nullable UUID recordingId,
         @Nullable MeasuredStop measured,
         @Nullable MeasuredStop automatic,
-        @Nullable SheetStop byHand,
+        @Nullable HandEntry byHand,
         Figure value,
         Figure valueUncertainty,
         Figure uncertainty,

@@ -5,12 +5,17 @@ import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 @Table(name = "air_flow")
 class AirFlowRow extends Row {
     private UUID configurationId;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String entry;
+
     private String byName;
 
     protected AirFlowRow() {}

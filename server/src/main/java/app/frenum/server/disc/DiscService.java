@@ -7,6 +7,7 @@ import app.frenum.core.people.Who;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.server.Raced;
 import app.frenum.server.analysis.StopReader;
+import app.frenum.server.document.Documents;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
 import java.util.Collection;
@@ -17,7 +18,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps what people read off discs: temperatures and ladders of stops, and what was seen of the air. */
 @Service
@@ -32,7 +32,7 @@ public class DiscService {
     private final AirFlowRepository airFlows;
     private final StopReader stops;
     private final GarageService garage;
-    private final JsonMapper json;
+    private final Documents documents;
 
     DiscService(
             LadderRepository ladders,
@@ -40,13 +40,13 @@ public class DiscService {
             AirFlowRepository airFlows,
             StopReader stops,
             GarageService garage,
-            JsonMapper json) {
+            Documents documents) {
         this.ladders = ladders;
         this.readings = readings;
         this.airFlows = airFlows;
         this.stops = stops;
         this.garage = garage;
-        this.json = json;
+        this.documents = documents;
     }
 
     @Transactional(readOnly = true)
@@ -57,7 +57,7 @@ public class DiscService {
     /** Adds a ladder; sent again it changes nothing, and it is never changed, because readings hang on it. */
     public LadderView add(LadderView ladder) {
         refuse(ladder.ladder().problems());
-        String spec = json.writeValueAsString(ladder.ladder());
+        String spec = documents.write(ladder.ladder());
         LadderRow row = ladders.findById(ladder.id()).orElseGet(() -> ladders.save(new LadderRow(ladder.id(), spec)));
         if (!view(row).ladder().equals(ladder.ladder())) {
             throw Problem.conflict("A ladder is not changed, because readings hang on it. Add another.");
@@ -83,7 +83,7 @@ public class DiscService {
             if (readings.countByStopId(stopId) >= MOST_OF_A_STOP) {
                 throw Problem.invalid("id", "A stop keeps %d readings. This one has them.".formatted(MOST_OF_A_STOP));
             }
-            return view(readings.save(new DiscReadingRow(id, stopId, json.writeValueAsString(reading), who)));
+            return view(readings.save(new DiscReadingRow(id, stopId, documents.write(reading), who)));
         }
         DiscReadingView there = view(known.get());
         if (!there.stopId().equals(stopId) || !there.reading().equals(reading)) {
@@ -115,7 +115,7 @@ public class DiscService {
             if (airFlows.countByConfigurationId(configurationId) >= MOST_OF_A_CONFIGURATION) {
                 throw Problem.invalid("id", "A configuration keeps %d of these.".formatted(MOST_OF_A_CONFIGURATION));
             }
-            return view(airFlows.save(new AirFlowRow(id, configurationId, json.writeValueAsString(seen), who)));
+            return view(airFlows.save(new AirFlowRow(id, configurationId, documents.write(seen), who)));
         }
         AirFlowView there = view(known.get());
         if (!there.configurationId().equals(configurationId) || !there.seen().equals(seen)) {
@@ -135,14 +135,14 @@ public class DiscService {
     }
 
     private LadderView view(LadderRow row) {
-        return new LadderView(row.id(), json.readValue(row.spec(), Ladder.class));
+        return new LadderView(row.id(), documents.read(row.spec(), Ladder.class));
     }
 
     private DiscReadingView view(DiscReadingRow row) {
-        return new DiscReadingView(row.id(), row.stopId(), json.readValue(row.entry(), DiscReading.class), row.by());
+        return new DiscReadingView(row.id(), row.stopId(), documents.read(row.entry(), DiscReading.class), row.by());
     }
 
     private AirFlowView view(AirFlowRow row) {
-        return AirFlowView.of(row.id(), row.configurationId(), json.readValue(row.entry(), AirFlow.class), row.by());
+        return AirFlowView.of(row.id(), row.configurationId(), documents.read(row.entry(), AirFlow.class), row.by());
     }
 }

@@ -18,7 +18,10 @@ class Configuration extends Row {
     @JdbcTypeCode(SqlTypes.ARRAY)
     private List<String> changed;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     private String spec;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String fitting;
 
     protected Configuration() {}

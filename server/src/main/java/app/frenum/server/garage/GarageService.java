@@ -6,6 +6,7 @@ import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.server.Raced;
+import app.frenum.server.document.Documents;
 import app.frenum.server.problem.Problem;
 import java.util.Collection;
 import java.util.List;
@@ -17,7 +18,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps vehicles and their configurations. Adding one that is there already changes nothing. */
 @Service
@@ -27,17 +27,17 @@ public class GarageService {
     private final VehicleRepository vehicles;
     private final ConfigurationRepository configurations;
     private final DrivenConfigurations drivenConfigurations;
-    private final JsonMapper json;
+    private final Documents documents;
 
     GarageService(
             VehicleRepository vehicles,
             ConfigurationRepository configurations,
             DrivenConfigurations drivenConfigurations,
-            JsonMapper json) {
+            Documents documents) {
         this.vehicles = vehicles;
         this.configurations = configurations;
         this.drivenConfigurations = drivenConfigurations;
-        this.json = json;
+        this.documents = documents;
     }
 
     @Transactional(readOnly = true)
@@ -77,13 +77,13 @@ public class GarageService {
 
     private VehicleView saved(Vehicle row, VehicleView vehicle) {
         refuse(vehicle.spec().problems());
-        row.set(vehicle.name().strip(), vehicle.description().strip(), json.writeValueAsString(vehicle.spec()));
+        row.set(vehicle.name().strip(), vehicle.description().strip(), documents.write(vehicle.spec()));
         return view(vehicles.saveAndFlush(row));
     }
 
     private VehicleView view(Vehicle v) {
         return new VehicleView(
-                v.id(), v.name(), v.description(), json.readValue(v.spec(), VehicleSpec.class), v.version());
+                v.id(), v.name(), v.description(), documents.read(v.spec(), VehicleSpec.class), v.version());
     }
 
     @Transactional(readOnly = true)
@@ -171,7 +171,7 @@ public class GarageService {
 
     private ConfigurationView saved(Configuration row, ConfigurationView c) {
         refuse(c.spec().problems());
-        row.set(c.name().strip(), c.changed(), json.writeValueAsString(c.spec()), json.writeValueAsString(c.fitting()));
+        row.set(c.name().strip(), c.changed(), documents.write(c.spec()), documents.write(c.fitting()));
         return views(List.of(configurations.saveAndFlush(row))).get(0);
     }
 
@@ -185,8 +185,8 @@ public class GarageService {
                         c.changed(),
                         c.edition(),
                         c.replacesId(),
-                        json.readValue(c.spec(), ConfigurationSpec.class),
-                        json.readValue(c.fitting(), new TypeReference<Map<FittingCheck, String>>() {}),
+                        documents.read(c.spec(), ConfigurationSpec.class),
+                        documents.read(c.fitting(), new TypeReference<Map<FittingCheck, String>>() {}),
                         driven.contains(c.id()),
                         c.version()))
                 .toList();

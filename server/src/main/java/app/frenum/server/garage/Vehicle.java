@@ -3,11 +3,15 @@ package app.frenum.server.garage;
 import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 class Vehicle extends Row {
     private String name;
     private String description;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String spec;
 
     protected Vehicle() {}

@@ -5,6 +5,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** The roles that a person gave the columns of one logger's header. */
 @Entity
@@ -12,6 +14,7 @@ class LoggerRoles {
     @Id
     private String headerFingerprint;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     private String roles;
 
     @Column(nullable = false)

@@ -3,6 +3,8 @@ package app.frenum.server.plan;
 import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 class Lane extends Row {
@@ -10,6 +12,7 @@ class Lane extends Row {
     @SuppressWarnings("UnusedVariable")
     private String name;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     private String spec;
 
     protected Lane() {}

@@ -3,13 +3,13 @@ package app.frenum.server.plan;
 import app.frenum.core.plan.LaneSpec;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.server.Raced;
+import app.frenum.server.document.Documents;
 import app.frenum.server.problem.Problem;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps lanes. */
 @Service
@@ -17,11 +17,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 public class LaneService {
     private final LaneRepository lanes;
-    private final JsonMapper json;
+    private final Documents documents;
 
-    LaneService(LaneRepository lanes, JsonMapper json) {
+    LaneService(LaneRepository lanes, Documents documents) {
         this.lanes = lanes;
-        this.json = json;
+        this.documents = documents;
     }
 
     @Transactional(readOnly = true)
@@ -47,11 +47,11 @@ public class LaneService {
             throw Problem.changedMeanwhile();
         }
         Lane row = known.orElseGet(() -> new Lane(lane.id()));
-        row.set(lane.lane().lane().strip(), json.writeValueAsString(lane.lane()));
+        row.set(lane.lane().lane().strip(), documents.write(lane.lane()));
         return view(lanes.saveAndFlush(row));
     }
 
     private LaneView view(Lane l) {
-        return new LaneView(l.id(), json.readValue(l.spec(), LaneSpec.class), l.version());
+        return new LaneView(l.id(), documents.read(l.spec(), LaneSpec.class), l.version());
     }
 }

@@ -16,6 +16,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.formats.words.Wording;
 import app.frenum.server.Raced;
+import app.frenum.server.document.Documents;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
@@ -52,6 +53,7 @@ public class PlanService {
     private final DrivenTests driven;
     private final TestPlanRepository plans;
     private final JsonMapper json;
+    private final Documents documents;
     private final Clock clock;
 
     PlanService(
@@ -64,6 +66,7 @@ public class PlanService {
             DrivenTests driven,
             TestPlanRepository plans,
             JsonMapper json,
+            Documents documents,
             Clock clock) {
         this.tests = tests;
         this.garage = garage;
@@ -74,6 +77,7 @@ public class PlanService {
         this.driven = driven;
         this.plans = plans;
         this.json = json;
+        this.documents = documents;
         this.clock = clock;
     }
 
@@ -173,7 +177,7 @@ public class PlanService {
     public PlanView save(UUID testId, int version, PlanRequest plan) {
         refuse(plan);
         TestPlan row = plans.findById(testId).orElse(null);
-        if (row != null && json.readValue(row.spec(), PlanRequest.class).equals(plan)) {
+        if (row != null && documents.read(row.spec(), PlanRequest.class).equals(plan)) {
             return view(row);
         }
         if (version != (row == null ? 0 : shown(row))) {
@@ -182,7 +186,7 @@ public class PlanService {
         }
         aim(testId, plan);
         TestPlan kept = row == null ? new TestPlan(testId) : row;
-        kept.set(json.writeValueAsString(plan));
+        kept.set(documents.write(plan));
         return view(plans.saveAndFlush(kept));
     }
 
@@ -223,7 +227,7 @@ public class PlanService {
             throw Problem.invalid("who", noGo(now));
         }
         row.sign(
-                json.writeValueAsString(
+                documents.write(
                         new PlanView.SignedGate(gate, who, clock.instant().truncatedTo(ChronoUnit.MICROS))),
                 digest(Objects.requireNonNull(now.plan())));
         return view(plans.saveAndFlush(row));
@@ -301,9 +305,9 @@ public class PlanService {
     }
 
     private PlanView view(TestPlan row) {
-        PlanRequest plan = json.readValue(row.spec(), PlanRequest.class);
+        PlanRequest plan = documents.read(row.spec(), PlanRequest.class);
         PlanView.SignedGate signed =
-                row.safety() == null ? null : json.readValue(row.safety(), PlanView.SignedGate.class);
+                row.safety() == null ? null : documents.read(row.safety(), PlanView.SignedGate.class);
         boolean holds = signed != null && row.isSignedFor(digest(plan));
         return new PlanView(
                 plan,

@@ -3,6 +3,8 @@ package app.frenum.server.plan;
 import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A procedure that a person made. */
 @Entity
@@ -11,6 +13,7 @@ class ProcedureCopy extends Row {
     @SuppressWarnings("UnusedVariable")
     private String name;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     private String spec;
 
     protected ProcedureCopy() {}

@@ -3,6 +3,7 @@ package app.frenum.server.plan;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.server.Raced;
+import app.frenum.server.document.Documents;
 import app.frenum.server.problem.Problem;
 import java.io.IOException;
 import java.io.InputStream;
@@ -27,11 +28,11 @@ import tools.jackson.databind.json.JsonMapper;
 public class ProcedureService {
     private final List<ProcedureView> builtIn;
     private final ProcedureCopyRepository copies;
-    private final JsonMapper json;
+    private final Documents documents;
 
-    ProcedureService(ProcedureCopyRepository copies, JsonMapper json) throws IOException {
+    ProcedureService(ProcedureCopyRepository copies, JsonMapper json, Documents documents) throws IOException {
         this.copies = copies;
-        this.json = json;
+        this.documents = documents;
         this.builtIn = readBuiltIn(json);
     }
 
@@ -81,11 +82,11 @@ public class ProcedureService {
             throw Problem.changedMeanwhile();
         }
         ProcedureCopy row = known.orElseGet(() -> new ProcedureCopy(procedure.id()));
-        row.set(procedure.procedure().name().strip(), json.writeValueAsString(procedure.procedure()));
+        row.set(procedure.procedure().name().strip(), documents.write(procedure.procedure()));
         return view(copies.saveAndFlush(row));
     }
 
     private ProcedureView view(ProcedureCopy c) {
-        return new ProcedureView(c.id(), json.readValue(c.spec(), Procedure.class), false, c.version());
+        return new ProcedureView(c.id(), documents.read(c.spec(), Procedure.class), false, c.version());
     }
 }

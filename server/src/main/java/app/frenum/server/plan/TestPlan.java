@@ -4,15 +4,22 @@ import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** The plan of a test; it has the test's id. */
 @Entity
 class TestPlan extends Row {
+    @JdbcTypeCode(SqlTypes.JSON)
     private String spec;
+
     private String expectation;
     private String expectedBy;
     private Instant sealedAt;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String safety;
+
     private String signedFor;
 
     protected TestPlan() {}

@@ -40,8 +40,11 @@ class Recording extends Row {
     private long lastSeq;
     private Instant startedAt;
 
-    private String calibration = "";
-    private String health = "";
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String calibration = "{}";
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String health = "[]";
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "recording_channel", joinColumns = @JoinColumn(name = "recording_id"))

@@ -11,6 +11,7 @@ import app.frenum.core.log.Role;
 import app.frenum.core.log.SampleBlock;
 import app.frenum.core.quantity.Unit;
 import app.frenum.formats.log.LogFile;
+import app.frenum.server.document.Documents;
 import app.frenum.server.problem.Problem;
 import jakarta.persistence.EntityManager;
 import java.io.IOException;
@@ -27,8 +28,6 @@ import java.util.stream.IntStream;
 import org.hibernate.Session;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Stores recordings, opens them as logs, and draws windows of them. */
 @Service
@@ -42,19 +41,19 @@ public class RecordingService {
     private final SampleBlockRepository blocks;
     private final LiveBatchRepository batches;
     private final EntityManager entities;
-    private final JsonMapper json;
+    private final Documents documents;
 
     RecordingService(
             RecordingRepository recordings,
             SampleBlockRepository blocks,
             LiveBatchRepository batches,
             EntityManager entities,
-            JsonMapper json) {
+            Documents documents) {
         this.recordings = recordings;
         this.blocks = blocks;
         this.batches = batches;
         this.entities = entities;
-        this.json = json;
+        this.documents = documents;
     }
 
     /** What a recording is measured with, as it was found when it came in. */
@@ -94,7 +93,7 @@ public class RecordingService {
 
     /** What the analysis of a log found; it may take as long as storing, and so runs beside it. */
     public void setFindings(UUID id, Calibration calibration, List<HealthFinding> health) {
-        entity(id).findings(json.writeValueAsString(calibration), json.writeValueAsString(health));
+        entity(id).findings(documents.write(calibration), documents.write(health));
     }
 
     /** The recording that came from a file with these bytes, if there is one. */
@@ -119,7 +118,7 @@ public class RecordingService {
     }
 
     private List<HealthFinding> health(Recording r) {
-        return json.readValue(r.health(), new TypeReference<List<HealthFinding>>() {});
+        return documents.readList(r.health(), HealthFinding.class);
     }
 
     private static List<Channel> channels(Recording r) {
@@ -159,7 +158,7 @@ public class RecordingService {
                             return byChannel;
                         })
                         .get(channel)));
-        return new Opened(log, json.readValue(r.calibration(), Calibration.class), health(r));
+        return new Opened(log, documents.read(r.calibration(), Calibration.class), health(r));
     }
 
     /** The rows of a recording that is being written which are not in a block yet. */
@@ -183,7 +182,7 @@ public class RecordingService {
 
     /** What stands in place of a calibration before anything was logged, as JSON. */
     String noCalibration() {
-        return json.writeValueAsString(new Calibration(Drive.Offsets.NONE, 0, 0, 0, 0, 0));
+        return documents.write(new Calibration(Drive.Offsets.NONE, 0, 0, 0, 0, 0));
     }
 
     /** Looks a whole recording through once it is over. */

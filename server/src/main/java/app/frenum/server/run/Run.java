@@ -6,12 +6,18 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A run; it has its test's id. */
 @Entity
 class Run extends Row {
+    @JdbcTypeCode(SqlTypes.JSON)
     private String script;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String plan;
+
     private double rate;
     private Instant beganAt;
 

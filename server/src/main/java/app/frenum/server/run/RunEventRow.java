@@ -6,6 +6,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** One thing that happened in a run. */
 @Entity
@@ -22,6 +24,8 @@ class RunEventRow extends Row {
     private Double saidAtS;
 
     private String byName;
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private String happening;
 
     protected RunEventRow() {}

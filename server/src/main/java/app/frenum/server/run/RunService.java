@@ -16,6 +16,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.formats.words.Wording;
 import app.frenum.server.Raced;
 import app.frenum.server.SteadyClock;
+import app.frenum.server.document.Documents;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanRequest;
@@ -34,7 +35,6 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Keeps runs as their events. The state is rebuilt from them when it is not at hand, so a killed server goes on where it
@@ -61,7 +61,7 @@ public class RunService {
     private final GarageService garage;
     private final RunStops stops;
     private final RunDevices devices;
-    private final JsonMapper json;
+    private final Documents documents;
     private final ApplicationEventPublisher publisher;
     private final SteadyClock clock;
     private final Cache<UUID, Replayed> replayed =
@@ -75,7 +75,7 @@ public class RunService {
             GarageService garage,
             RunStops stops,
             RunDevices devices,
-            JsonMapper json,
+            Documents documents,
             ApplicationEventPublisher publisher,
             SteadyClock clock) {
         this.runs = runs;
@@ -85,7 +85,7 @@ public class RunService {
         this.garage = garage;
         this.stops = stops;
         this.devices = devices;
-        this.json = json;
+        this.documents = documents;
         this.publisher = publisher;
         this.clock = clock;
     }
@@ -118,12 +118,7 @@ public class RunService {
                 throw Problem.invalid("plan", "A run needs a saved plan. Plan the test first.");
             }
             plans.refuseNoGo(testId);
-            runs.save(new Run(
-                    testId,
-                    json.writeValueAsString(script(plan)),
-                    json.writeValueAsString(plan),
-                    rate,
-                    clock.instant()));
+            runs.save(new Run(testId, documents.write(script(plan)), documents.write(plan), rate, clock.instant()));
         }
         return run(testId);
     }
@@ -191,7 +186,7 @@ public class RunService {
     /** The plan that it was made from. */
     @Transactional(readOnly = true)
     PlanRequest plan(UUID testId) {
-        return json.readValue(entity(testId).plan(), PlanRequest.class);
+        return documents.read(entity(testId).plan(), PlanRequest.class);
     }
 
     /** These devices serve the run from now on. */
@@ -208,7 +203,7 @@ public class RunService {
     List<Happened> history(UUID testId) {
         return events.findByRunIdOrderBySeq(testId).stream()
                 .map(e -> new Happened(
-                        e.seq(), e.atS(), e.clockAheadS(), e.by(), json.readValue(e.happening(), Happening.class)))
+                        e.seq(), e.atS(), e.clockAheadS(), e.by(), documents.read(e.happening(), Happening.class)))
                 .toList();
     }
 
@@ -221,13 +216,7 @@ public class RunService {
             RunEvent event = new RunEvent(request.id(), atS, who, request.what());
             Replayed after = new Replayed(next(before.state(), event), before.events() + 1);
             events.saveAndFlush(new RunEventRow(
-                    request.id(),
-                    testId,
-                    after.events(),
-                    atS,
-                    request.atS(),
-                    who,
-                    json.writeValueAsString(request.what())));
+                    request.id(), testId, after.events(), atS, request.atS(), who, documents.write(request.what())));
             keepStops(run, before.state(), after.state());
             publisher.publishEvent(new RunChanged(testId, after.events()));
             return view(run, after);
@@ -247,7 +236,7 @@ public class RunService {
     private void keepStops(Run run, RunState before, RunState after) {
         List<JudgedStop> decided = after.decidedStops();
         if (decided.size() > before.decidedStops().size()) {
-            PlanRequest plan = json.readValue(run.plan(), PlanRequest.class);
+            PlanRequest plan = documents.read(run.plan(), PlanRequest.class);
             decided.stream()
                     .skip(before.decidedStops().size())
                     .forEach(s -> stops.keep(run.id(), plan, after.script(), s));
@@ -267,14 +256,14 @@ public class RunService {
         int stored = events.countByRunId(run.id());
         Replayed known = Optional.ofNullable(replayed.getIfPresent(run.id()))
                 .filter(r -> r.events() <= stored)
-                .orElseGet(() -> new Replayed(RunState.of(json.readValue(run.script(), RunScript.class)), 0));
+                .orElseGet(() -> new Replayed(RunState.of(documents.read(run.script(), RunScript.class)), 0));
         if (known.events() == stored) {
             return known;
         }
         RunState state = known.state();
         int last = known.events();
         for (RunEventRow e : events.findByRunIdAndSeqGreaterThanOrderBySeq(run.id(), known.events())) {
-            state = state.next(new RunEvent(e.id(), e.atS(), e.by(), json.readValue(e.happening(), Happening.class)));
+            state = state.next(new RunEvent(e.id(), e.atS(), e.by(), documents.read(e.happening(), Happening.class)));
             last = e.seq();
         }
         Replayed now = new Replayed(state, last);

@@ -14,11 +14,12 @@ import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.Step;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.core.series.HandEntry;
+import app.frenum.core.series.SaidConditions;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
-import app.frenum.formats.sheet.SheetStop;
 import app.frenum.formats.words.Wording;
 import app.frenum.server.analysis.StopService;
 import app.frenum.server.device.DeviceService;
@@ -84,11 +85,10 @@ class RunStops {
             keepPeaks(last);
             return;
         }
-        String configuration = script.sides().get(step.configuration()).name();
         stops.addEntered(
                 last.id(),
                 series.id(),
-                row(last, step, configuration, nominal, conditions),
+                entry(last, nominal, conditions),
                 new StopService.Beside(
                         phase,
                         null,
@@ -157,22 +157,13 @@ class RunStops {
                         : reason.isBlank() ? "repeated" : reason);
     }
 
-    private static SheetStop row(
-            JudgedStop stop, Step step, String configuration, Quantity nominal, Conditions conditions) {
+    private static HandEntry entry(JudgedStop stop, Quantity nominal, Conditions conditions) {
         HandReadings r = stop.readings();
         boolean timed = r.instrument() == Instrument.STOPWATCH;
         Map<WheelPosition, Quantity> start = stop.startC().entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> new Quantity(e.getValue(), Unit.CELSIUS)));
-        return new SheetStop(
-                0,
-                configuration,
-                Integer.toString(step.block()),
-                Optional.empty(),
-                Optional.ofNullable(conditions.drivenOn()),
+        return new HandEntry(
                 timed ? DistanceBasis.TIME_ONLY : DistanceBasis.ONSET_TO_REST,
-                Optional.empty(),
-                Optional.ofNullable(conditions.driver()),
-                Optional.ofNullable(conditions.load()),
                 r.instrument(),
                 Optional.of(nominal),
                 r.entrySpeed(),
@@ -180,18 +171,21 @@ class RunStops {
                 r.time(),
                 start,
                 r.peaks(),
-                r.pedal().map(PedalFeel::label),
                 Optional.empty(),
                 Optional.empty(),
+                r.pedal(),
                 Optional.empty(),
                 Optional.empty(),
-                false,
-                Optional.empty(),
-                note(stop),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
+                new SaidConditions(
+                        Optional.ofNullable(conditions.drivenOn()),
+                        Optional.ofNullable(conditions.driver()),
+                        Optional.empty(),
+                        Optional.ofNullable(conditions.load()),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()),
+                note(stop));
     }
 
     /** One person's reading as typed; of several the mean, in metres. */

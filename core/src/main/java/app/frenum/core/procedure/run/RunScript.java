@@ -38,8 +38,6 @@ public record RunScript(
     public RunScript {
         steps = List.copyOf(steps);
         sides = List.copyOf(sides);
-        // Runs that were begun before this was learnt have none.
-        standingTauS = standingTauS == null ? Optional.empty() : standingTauS;
         abortRules = abortRules.isEmpty() ? Set.of() : EnumSet.copyOf(abortRules);
         if (steps.isEmpty() || sides.isEmpty()) {
             throw new IllegalArgumentException("a run needs something to do, with something");

@@ -1,0 +1,141 @@
+package app.frenum.server.who;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.frenum.core.people.Who;
+import app.frenum.server.RunningServer;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.Arrays;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.context.ApplicationContext;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** One identity, told from the request in one place and kept with whatever it changed. */
+class WhoTest {
+    private final RunningServer server = RunningServer.shared();
+    private final HttpClient http = HttpClient.newHttpClient();
+
+    private HttpResponse<String> asked(String method, String path, String body, String... header)
+            throws IOException, InterruptedException {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(server.url() + path))
+                .header("Content-Type", "application/json")
+                .method(method, BodyPublishers.ofString(body));
+        for (String name : header) {
+            request.header(WhoHeader.NAME, name);
+        }
+        return http.send(request.build(), BodyHandlers.ofString());
+    }
+
+    private String changedBy(UUID vehicle) throws SQLException {
+        try (var c = DriverManager.getConnection(server.databaseUrl());
+                var s = c.prepareStatement("select changed_by from vehicle where id = ?")) {
+            s.setObject(1, vehicle);
+            var rows = s.executeQuery();
+            rows.next();
+            return rows.getString(1);
+        }
+    }
+
+    private static String vehicle(UUID id, String name) {
+        return "{\"id\":\"%s\",\"name\":\"%s\",\"description\":\"\"}".formatted(id, name);
+    }
+
+    @Test
+    void whateverIsChangedCarriesTheNameOfWhoeverChangedItLast() throws Exception {
+        UUID id = UUID.randomUUID();
+        assertThat(asked("POST", "/api/vehicles", vehicle(id, "Estate"), "J%C3%BCrgen")
+                        .statusCode())
+                .isEqualTo(200);
+        assertThat(changedBy(id)).isEqualTo("Jürgen");
+        String changed =
+                asked("PUT", "/api/vehicles", vehicle(id, "Estate 2.0"), "Ash").body();
+        assertThat(changed).contains("Estate 2.0");
+        assertThat(changedBy(id)).isEqualTo("Ash");
+    }
+
+    @Test
+    void whatNeedsNoNameIsKeptWithoutOne() throws Exception {
+        UUID id = UUID.randomUUID();
+        assertThat(asked("POST", "/api/vehicles", vehicle(id, "Estate")).statusCode())
+                .isEqualTo(200);
+        assertThat(changedBy(id)).isNull();
+    }
+
+    @Test
+    void whatIsJudgedOrSignedNeedsAName() throws Exception {
+        String decision =
+                "{\"requestId\":\"%s\",\"struckOut\":true,\"reason\":\"a gust\"}".formatted(UUID.randomUUID());
+        HttpResponse<String> refused = asked("POST", "/api/stops/" + UUID.randomUUID() + "/decisions", decision);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("\"who\"").contains("Say who you are");
+        assertThat(asked("POST", "/api/people", "").statusCode()).isEqualTo(422);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"%ZZ", "a%0Ab", "a%00b", "a%09b", "%C3"})
+    void aNameThatIsNoneIsRefusedInWords(String header) throws Exception {
+        HttpResponse<String> refused = asked("POST", "/api/people", "", header);
+        assertThat(refused.statusCode()).isIn(400, 422);
+        assertThat(refused.body()).contains("\"who\"");
+    }
+
+    @Test
+    void aNameHasAnEnd() throws Exception {
+        assertThat(asked("POST", "/api/people", "", "x".repeat(Who.LONGEST + 1)).statusCode())
+                .isEqualTo(422);
+        String longest = UUID.randomUUID() + "y".repeat(Who.LONGEST - 36);
+        assertThat(asked("POST", "/api/people", "", longest).body()).contains(longest);
+        assertThat(asked("POST", "/api/people", "", "%3Cscript%3E" + UUID.randomUUID())
+                        .body())
+                .as("a name is text, whatever it says")
+                .contains("<script>");
+    }
+
+    /** So that it can be said who may: a new route that says nothing fails here. */
+    @Test
+    void everyRouteSaysWhatItDoes() {
+        var routes = server
+                .bean(ApplicationContext.class)
+                .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                .getHandlerMethods()
+                .values()
+                .stream()
+                .filter(m -> m.getBeanType().getPackageName().startsWith("app.frenum"))
+                .toList();
+        assertThat(routes).hasSizeGreaterThan(50);
+        assertThat(routes)
+                .allSatisfy(m -> assertThat(m.getMethodAnnotation(Does.class))
+                        .as(m.toString())
+                        .isNotNull());
+        assertThat(routes.stream().filter(WhoTest::decides))
+                .isNotEmpty()
+                .allSatisfy(m -> assertThat(
+                                Arrays.stream(m.getMethodParameters()).anyMatch(p -> p.getParameterType() == Who.class))
+                        .as(m + " takes a name")
+                        .isTrue());
+        assertThat(routes.stream().filter(m -> m.hasMethodAnnotation(GetMapping.class)))
+                .allSatisfy(m -> assertThat(deed(m)).as(m.toString()).isEqualTo(Deed.READS));
+    }
+
+    private static boolean decides(HandlerMethod m) {
+        return deed(m) == Deed.DECIDES;
+    }
+
+    private static Deed deed(HandlerMethod m) {
+        Does does = m.getMethodAnnotation(Does.class);
+        return does == null ? null : does.value();
+    }
+}
