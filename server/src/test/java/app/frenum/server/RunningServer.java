@@ -104,6 +104,10 @@ public final class RunningServer implements AutoCloseable {
         return databaseUrl;
     }
 
+    public <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
+    }
+
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
     }

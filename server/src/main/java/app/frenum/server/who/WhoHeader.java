@@ -10,6 +10,9 @@ import org.springframework.web.util.UriUtils;
 public final class WhoHeader {
     public static final String NAME = "Frenum-Who";
 
+    /** What decoding puts for bytes that are no letters. */
+    private static final char NO_LETTER = '\uFFFD';
+
     private WhoHeader() {}
 
     static Who read(@Nullable String header) {
@@ -17,7 +20,7 @@ public final class WhoHeader {
             return Who.UNNAMED;
         }
         String name = decoded(header).strip();
-        if (name.length() > Who.LONGEST || name.chars().anyMatch(Character::isISOControl)) {
+        if (name.length() > Who.LONGEST || name.chars().anyMatch(c -> Character.isISOControl(c) || c == NO_LETTER)) {
             throw Problem.invalid("who", "A name has at most %d characters, in one line.".formatted(Who.LONGEST));
         }
         return new Who(name);

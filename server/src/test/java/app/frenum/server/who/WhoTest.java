@@ -18,7 +18,6 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.context.ApplicationContext;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
@@ -108,8 +107,7 @@ class WhoTest {
     @Test
     void everyRouteSaysWhatItDoes() {
         var routes = server
-                .bean(ApplicationContext.class)
-                .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                .bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
                 .getHandlerMethods()
                 .values()
                 .stream()
