@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, ask } from './client';
-import type { FadeReference, LapHeatRequest, Plan } from './types';
+import { withChanges } from './changes';
+import type { FadeReference, LapHeatRequest, Plan, RunView } from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
 export const tests = () => queryOptions({ queryKey: ['tests'], queryFn: () => ask(api.GET('/api/tests')) });
@@ -134,7 +135,13 @@ export const people = () =>
 export const run = (testId: string) =>
   queryOptions({
     queryKey: ['run', testId],
-    queryFn: () => ask(api.GET('/api/runs/{testId}', { params: { path: { testId } } })),
+    queryFn: async ({ client, queryKey }) => {
+      const known = client.getQueryData<RunView>(queryKey);
+      const since = (n: number) =>
+        ask(api.GET('/api/runs/{testId}', { params: { path: { testId }, query: { since: n } } }));
+      const changes = await since(known?.events ?? 0);
+      return withChanges(known, changes) ?? since(0);
+    },
     refetchInterval: 4000,
     retry: false,
   });

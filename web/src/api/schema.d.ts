@@ -2499,6 +2499,8 @@ export interface components {
             entryTolerance: number;
             /** Format: int32 */
             events: number;
+            /** Format: int32 */
+            firstStop: number;
             fromMps: number | null;
             gate: components["schemas"]["GateView"];
             gateOpen: boolean;
@@ -2513,6 +2515,8 @@ export interface components {
             review: components["schemas"]["RunReview"] | null;
             sides: components["schemas"]["RunSide"][];
             signedBy: string;
+            /** Format: int32 */
+            since: number;
             snub: boolean;
             /** @enum {string} */
             stage: "UNSIGNED" | "TASK" | "WAITING" | "APPROACH" | "AT_REST" | "JUDGED" | "STOPPED" | "DONE";
@@ -3927,7 +3931,9 @@ export interface operations {
     };
     run: {
         parameters: {
-            query?: never;
+            query?: {
+                since?: number;
+            };
             header?: never;
             path: {
                 testId: string;
@@ -4021,7 +4027,9 @@ export interface operations {
     };
     happened: {
         parameters: {
-            query?: never;
+            query?: {
+                since?: number;
+            };
             header?: never;
             path: {
                 testId: string;

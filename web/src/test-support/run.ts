@@ -9,6 +9,8 @@ export function runView(part: Partial<RunView> = {}): RunView {
     counted: 0,
     rate: 1,
     snub: false,
+    since: 0,
+    firstStop: 0,
     phaseWords: '',
     fromMps: 25,
     entryTolerance: 0.03,

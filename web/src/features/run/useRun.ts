@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { api, as, ask } from '../../api/client';
+import { withChanges } from '../../api/changes';
 import { run } from '../../api/queries';
-import type { Happening, RunEvent } from '../../api/types';
+import type { Happening, RunEvent, RunView } from '../../api/types';
 import { clockOf, readClock, type RunClock } from './clock';
 import { EventQueue } from './queue';
 
@@ -11,26 +12,28 @@ const TICK_MS = 250;
 
 /** A run that is watched and driven from this device. */
 export function useRun(testId: string, holder: string) {
-  const client = useQueryClient();
   const query = useQuery(run(testId));
+  const { known, take } = useChanges(testId);
   const queue = useMemo(
     () =>
       new EventQueue(`frenum.run.${testId}`, window.localStorage, async ({ who, ...body }: RunEvent) => {
         const view = await ask(
-          api.POST('/api/runs/{testId}/events', { params: { path: { testId } }, headers: as(who), body }),
+          api.POST('/api/runs/{testId}/events', {
+            params: { path: { testId }, query: { since: known()?.events ?? 0 } },
+            headers: as(who),
+            body,
+          }),
         );
-        client.setQueryData(run(testId).queryKey, view);
+        take(view);
       }),
-    [client, testId],
+    [known, take, testId],
   );
   const queued = useSyncExternalStore(queue.subscribe, queue.snapshot);
   useEffect(() => {
     const changes = new EventSource(`/api/runs/${testId}/live`);
-    changes.addEventListener('changed', () => {
-      void client.invalidateQueries({ queryKey: run(testId).queryKey });
-    });
+    changes.addEventListener('changed', (e) => take(JSON.parse(e.data as string) as RunView));
     return () => changes.close();
-  }, [client, testId]);
+  }, [take, testId]);
   useEffect(() => {
     const timer = window.setInterval(() => void queue.flush(), RETRY_MS);
     return () => window.clearInterval(timer);
@@ -50,6 +53,22 @@ export function useRun(testId: string, holder: string) {
     [queue, holder, clock],
   );
   return { query, queued, say, forgetRefused: () => queue.forgetRefused(), clock };
+}
+
+/** Changes of a run, put into what is known of it; where something is missing in between, it is asked for. */
+function useChanges(testId: string) {
+  const client = useQueryClient();
+  return useMemo(() => {
+    const { queryKey } = run(testId);
+    const known = () => client.getQueryData(queryKey);
+    const take = (changes: RunView) => {
+      if (changes.events < (known()?.events ?? 0)) return;
+      const now = withChanges(known(), changes);
+      if (now) client.setQueryData(queryKey, now);
+      else void client.invalidateQueries({ queryKey });
+    };
+    return { known, take };
+  }, [client, testId]);
 }
 
 /** The run's clock, ticking. */

@@ -4,6 +4,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.LiveRecordings;
 import app.frenum.server.recording.LogStart;
+import app.frenum.server.stream.Serially;
 import jakarta.annotation.PreDestroy;
 import java.net.InetSocketAddress;
 import java.time.Clock;
@@ -45,8 +46,8 @@ class DeviceSocket extends TextWebSocketHandler {
     private final ApplicationEventPublisher publisher;
     private final JsonMapper json;
     private final Clock clock;
-    /** Listeners hear one thing after another. */
-    private final ExecutorService listeners = Executors.newSingleThreadExecutor(named("device-listeners"));
+    /** What one device says is heard in its order; another's is not held up by it. */
+    private final Serially listeners = new Serially("device-listeners");
     /** Looking a whole log through takes a while, and nobody's stops wait for it. */
     private final ExecutorService endings = Executors.newSingleThreadExecutor(named("device-endings"));
 
@@ -212,7 +213,7 @@ class DeviceSocket extends TextWebSocketHandler {
 
     /** Whatever goes wrong with one thing heard, the next one is told. */
     private void tell(Heard what) {
-        listeners.execute(() -> {
+        listeners.execute(what.deviceId(), () -> {
             try {
                 publisher.publishEvent(what);
             } catch (Throwable e) {
@@ -237,7 +238,7 @@ class DeviceSocket extends TextWebSocketHandler {
 
     @PreDestroy
     void stop() {
-        listeners.shutdownNow();
+        listeners.close();
         endings.shutdownNow();
     }
 }

@@ -18,10 +18,10 @@ import app.frenum.server.problem.Problem;
 import app.frenum.server.who.CurrentWho;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
@@ -48,8 +48,8 @@ class LiveRuns {
     private final TestService tests;
     private final RunCards cards;
     private final CurrentWho current;
-    private final Map<UUID, LiveWatch> watches = new HashMap<>();
-    private final Map<UUID, Double> discsTakenAtS = new HashMap<>();
+    private final Map<UUID, LiveWatch> watches = new ConcurrentHashMap<>();
+    private final Map<UUID, Double> discsTakenAtS = new ConcurrentHashMap<>();
 
     LiveRuns(RunService runs, RunDevices devices, TestService tests, RunCards cards, CurrentWho current) {
         this.runs = runs;
@@ -154,7 +154,8 @@ class LiveRuns {
     private void say(UUID run, UUID device, UUID id, double atS, Happening what) {
         try {
             Who who = new Who(devices.name(device));
-            persevering(() -> current.as(who, () -> runs.happened(run, who, new EventRequest(id, atS, what))));
+            persevering(() ->
+                    current.as(who, () -> runs.happened(run, who, new EventRequest(id, atS, what), Integer.MAX_VALUE)));
         } catch (Problem e) {
             LOG.debug("what a device saw does not fit the run", e);
         }

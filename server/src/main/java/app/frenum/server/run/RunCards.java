@@ -19,6 +19,8 @@ import app.frenum.server.device.DeviceView;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanRequest;
+import app.frenum.server.stream.Serially;
+import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,6 +37,8 @@ class RunCards {
     private final RunDevices devices;
     private final GarageService garage;
     private final DeviceLinks links;
+    /** Nobody who has something to say waits for it to be shown. */
+    private final Serially showing = new Serially("run-cards");
 
     RunCards(RunService runs, RunDevices devices, GarageService garage, DeviceLinks links) {
         this.runs = runs;
@@ -49,7 +53,16 @@ class RunCards {
     }
 
     /** Shows the run as it stands to all its devices; one after another, so that the last shown is the newest. */
-    synchronized void show(UUID run) {
+    void show(UUID run) {
+        showing.execute(run, () -> shown(run));
+    }
+
+    @PreDestroy
+    void stop() {
+        showing.close();
+    }
+
+    private void shown(UUID run) {
         List<DeviceView> listening =
                 devices.of(run).stream().filter(DeviceView::connected).toList();
         if (!listening.isEmpty()) {

@@ -41,10 +41,11 @@ class RunController {
         return runs.setDevices(testId, deviceIds);
     }
 
+    /** @param since as many events as whoever asks has seen: only stops that changed later are told */
     @Does(Deed.READS)
     @GetMapping("/runs/{testId}")
-    RunView run(@PathVariable UUID testId) {
-        return runs.run(testId);
+    RunView run(@PathVariable UUID testId, @RequestParam(defaultValue = "0") int since) {
+        return runs.run(testId, since);
     }
 
     @Does(Deed.READS)
@@ -55,14 +56,18 @@ class RunController {
 
     @Does(Deed.DECIDES)
     @PostMapping("/runs/{testId}/events")
-    RunView happened(Who who, @PathVariable UUID testId, @Valid @RequestBody EventRequest event) {
-        return runs.happened(testId, who, event);
+    RunView happened(
+            Who who,
+            @PathVariable UUID testId,
+            @RequestParam(defaultValue = "0") int since,
+            @Valid @RequestBody EventRequest event) {
+        return runs.happened(testId, who, event, since);
     }
 
-    /** A line for every event; who hears it asks for the run again. */
+    /** What changed with every event, for those who know the run as it was before. */
     @Does(Deed.READS)
     @GetMapping(value = "/runs/{testId}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@PathVariable UUID testId) {
-        return watchers.watch(testId, runs.run(testId).events());
+        return watchers.watch(testId, runs.run(testId));
     }
 }

@@ -7,7 +7,6 @@ import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.procedure.run.Happening;
-import app.frenum.core.procedure.run.JudgedStop;
 import app.frenum.core.procedure.run.OutOfTurn;
 import app.frenum.core.procedure.run.RunEvent;
 import app.frenum.core.procedure.run.RunScript;
@@ -23,8 +22,6 @@ import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.problem.Problem;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,17 +33,10 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/**
- * Keeps runs as their events. The state is rebuilt from them when it is not at hand, so a killed server goes on where it
- * was; an event that is sent twice is there once.
- */
+/** Keeps runs as their events; an event that is sent twice is there once. */
 @Service
 @Raced
-@Transactional
 public class RunService {
-    /** Runs whose state is kept at hand; others are read from their events again. */
-    private static final int MOST_REPLAYED = 100;
-
     /** From further ahead than this, s, an event is taken for one of now; the sender's clock is wrong. */
     private static final double FURTHEST_AHEAD_S = 60;
 
@@ -64,8 +54,7 @@ public class RunService {
     private final Documents documents;
     private final ApplicationEventPublisher publisher;
     private final SteadyClock clock;
-    private final Cache<UUID, Replayed> replayed =
-            Caffeine.newBuilder().maximumSize(MOST_REPLAYED).build();
+    private final Standings standings;
 
     RunService(
             RunRepository runs,
@@ -77,7 +66,8 @@ public class RunService {
             RunDevices devices,
             Documents documents,
             ApplicationEventPublisher publisher,
-            SteadyClock clock) {
+            SteadyClock clock,
+            Standings standings) {
         this.runs = runs;
         this.events = events;
         this.plans = plans;
@@ -88,13 +78,7 @@ public class RunService {
         this.documents = documents;
         this.publisher = publisher;
         this.clock = clock;
-    }
-
-    /** A run's state after so many events. */
-    private record Replayed(RunState state, int events) {}
-
-    private double nowS(Run run) {
-        return run.clockS(clock.instant());
+        this.standings = standings;
     }
 
     /** The machine's clock may have been set back while the server was down; a run's does not go back. */
@@ -152,50 +136,45 @@ public class RunService {
                 plan.limit().map(Quantity::inside));
     }
 
-    @Transactional(readOnly = true)
     public RunView run(UUID testId) {
-        Run run = entity(testId);
-        return view(run, replay(run));
+        return run(testId, 0);
     }
 
-    private RunView view(Run run, Replayed now) {
-        return RunView.of(run.id(), now.state(), now.events(), nowS(run), run.rate(), devices.of(run.id()));
+    /** @param since as many events as whoever asks has seen; only stops that changed later are told */
+    public RunView run(UUID testId, int since) {
+        return view(standings.of(testId), since);
     }
 
-    private Run entity(UUID testId) {
-        return runs.findById(testId).orElseThrow(() -> Problem.notFound("The run"));
+    private RunView view(Standing now, int since) {
+        return RunView.of(
+                now, since, now.clockS(clock.instant()), devices.of(now.run().id()));
     }
 
     /** Where a run stands. */
-    @Transactional(readOnly = true)
     RunState state(UUID testId) {
-        return replay(entity(testId)).state();
+        return standings.of(testId).state();
     }
 
     /** Its clock, seconds since 1970. */
-    @Transactional(readOnly = true)
     double clockS(UUID testId) {
-        return nowS(entity(testId));
+        return standings.of(testId).clockS(clock.instant());
     }
 
-    @Transactional(readOnly = true)
     double rate(UUID testId) {
-        return entity(testId).rate();
+        return standings.of(testId).run().rate();
     }
 
     /** The plan that it was made from. */
-    @Transactional(readOnly = true)
     PlanRequest plan(UUID testId) {
-        return documents.read(entity(testId).plan(), PlanRequest.class);
+        return standings.of(testId).plan();
     }
 
     /** These devices serve the run from now on. */
     public RunView setDevices(UUID testId, Set<UUID> deviceIds) {
-        Run run = entity(testId);
+        Standing now = standings.of(testId);
         devices.set(testId, deviceIds);
-        Replayed now = replay(run);
         publisher.publishEvent(new RunChanged(testId, now.events()));
-        return view(run, now);
+        return view(now, 0);
     }
 
     /** Everything that happened, in order. */
@@ -207,67 +186,52 @@ public class RunService {
                 .toList();
     }
 
-    /** Takes an event: stored, or refused with what can happen instead. */
-    public RunView happened(UUID testId, Who who, EventRequest request) {
-        Run run = runs.locked(testId).orElseThrow(() -> Problem.notFound("The run"));
-        Replayed before = replay(run);
-        if (!events.existsById(request.id())) {
-            double atS = takenFor(run, request.atS());
-            RunEvent event = new RunEvent(request.id(), atS, who, request.what());
-            Replayed after = new Replayed(next(before.state(), event), before.events() + 1);
-            events.saveAndFlush(new RunEventRow(
-                    request.id(), testId, after.events(), atS, request.atS(), who, documents.write(request.what())));
-            keepStops(run, before.state(), after.state());
+    /**
+     * Takes an event: stored, or refused with what can happen instead.
+     *
+     * @param since as many events as whoever sends it has seen
+     */
+    public RunView happened(UUID testId, Who who, EventRequest request, int since) {
+        int before = standings.of(testId).events();
+        Standing after =
+                standings.change(testId, now -> events.existsById(request.id()) ? now : taken(now, who, request));
+        if (after.events() > before) {
             publisher.publishEvent(new RunChanged(testId, after.events()));
-            return view(run, after);
         }
-        return view(run, before);
+        return view(after, since);
     }
 
-    private double takenFor(Run run, double saidAtS) {
+    private Standing taken(Standing now, Who who, EventRequest request) {
+        double atS = takenFor(now, request.atS());
+        Standing after = next(now, new RunEvent(request.id(), atS, who, request.what()));
+        events.saveAndFlush(new RunEventRow(
+                request.id(),
+                now.run().id(),
+                after.events(),
+                atS,
+                request.atS(),
+                who,
+                documents.write(request.what())));
+        after.state().decidedStops().stream()
+                .skip(now.state().decidedStops().size())
+                .forEach(s ->
+                        stops.keep(now.run().id(), now.plan(), after.state().script(), s));
+        return after;
+    }
+
+    private double takenFor(Standing run, double saidAtS) {
         if (!(Math.abs(saidAtS) < LATEST_S)) {
             throw Problem.invalid("atS", "The time of an event is in seconds since 1970.");
         }
-        double now = nowS(run);
-        return saidAtS > now + FURTHEST_AHEAD_S * run.rate() ? now : saidAtS;
+        double now = run.clockS(clock.instant());
+        return saidAtS > now + FURTHEST_AHEAD_S * run.run().rate() ? now : saidAtS;
     }
 
-    /** Stops that were decided on by the event become stops of the test. */
-    private void keepStops(Run run, RunState before, RunState after) {
-        List<JudgedStop> decided = after.decidedStops();
-        if (decided.size() > before.decidedStops().size()) {
-            PlanRequest plan = documents.read(run.plan(), PlanRequest.class);
-            decided.stream()
-                    .skip(before.decidedStops().size())
-                    .forEach(s -> stops.keep(run.id(), plan, after.script(), s));
-        }
-    }
-
-    private static RunState next(RunState state, RunEvent event) {
+    private static Standing next(Standing now, RunEvent event) {
         try {
-            return state.next(event);
+            return now.next(event);
         } catch (OutOfTurn e) {
             throw Problem.outOfTurn(Wording.in(UnitSystem.METRIC).text(e.finding()));
         }
-    }
-
-    /** The state after every stored event; what is at hand is only gone on from. */
-    private Replayed replay(Run run) {
-        int stored = events.countByRunId(run.id());
-        Replayed known = Optional.ofNullable(replayed.getIfPresent(run.id()))
-                .filter(r -> r.events() <= stored)
-                .orElseGet(() -> new Replayed(RunState.of(documents.read(run.script(), RunScript.class)), 0));
-        if (known.events() == stored) {
-            return known;
-        }
-        RunState state = known.state();
-        int last = known.events();
-        for (RunEventRow e : events.findByRunIdAndSeqGreaterThanOrderBySeq(run.id(), known.events())) {
-            state = state.next(new RunEvent(e.id(), e.atS(), e.by(), documents.read(e.happening(), Happening.class)));
-            last = e.seq();
-        }
-        Replayed now = new Replayed(state, last);
-        replayed.put(run.id(), now);
-        return now;
     }
 }

@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * A run as it is shown.
  *
  * @param events how many there were; rises with each
+ * @param since stops are told that changed after so many
+ * @param firstStop index of the first of {@code stops} among all of the run
  * @param nowS Frenum's clock when this was made, seconds since 1970
  * @param step index of the current one
  * @param counted stops of it that count
@@ -41,6 +43,8 @@ import org.jspecify.annotations.Nullable;
 public record RunView(
         UUID testId,
         int events,
+        int since,
+        int firstStop,
         double nowS,
         Stage stage,
         Instruction instruction,
@@ -65,12 +69,16 @@ public record RunView(
         double rate,
         List<DeviceView> devices,
         Optional<RunReview> review) {
-    static RunView of(UUID testId, RunState run, int events, double nowS, double rate, List<DeviceView> devices) {
+    static RunView of(Standing now, int since, double nowS, List<DeviceView> devices) {
+        RunState run = now.state();
+        int first = now.firstChanged(since);
         GateView gate = GateView.of(run, nowS);
         Optional<Step> step = run.current();
         return new RunView(
-                testId,
-                events,
+                now.run().id(),
+                now.events(),
+                since,
+                first,
                 nowS,
                 run.stage(),
                 Instruction.of(run, gate),
@@ -95,14 +103,14 @@ public record RunView(
                 gate.open(),
                 run.lastRead().values(),
                 run.approach(),
-                run.stops(),
+                run.stops().subList(first, run.stops().size()),
                 RunProgress.of(run),
                 run.cracks(),
                 run.stage() == Stage.STOPPED
                         ? Optional.of(run.halts().get(run.halts().size() - 1))
                         : Optional.empty(),
                 run.signedBy().map(Who::name).orElse(""),
-                rate,
+                now.run().rate(),
                 devices,
                 run.stage() == Stage.DONE || run.stage() == Stage.STOPPED
                         ? Optional.of(RunReview.of(run))

@@ -6,17 +6,25 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Tells everybody who watches a run that it has changed, by server-sent events; they then ask for it. */
+/** Tells everybody who watches a run what has changed in it, by server-sent events. */
 @Component
 class Watchers {
     private final EventStreams streams = new EventStreams("changed");
+    private final RunService runs;
 
-    SseEmitter watch(UUID testId, int events) {
-        return streams.watch(testId, events);
+    Watchers(RunService runs) {
+        this.runs = runs;
     }
 
+    SseEmitter watch(UUID testId, RunView now) {
+        return streams.watch(testId, now);
+    }
+
+    /** Made once for all who watch. */
     @TransactionalEventListener(fallbackExecution = true)
     void changed(RunChanged run) {
-        streams.tell(run.testId(), run.events());
+        if (streams.isWatched(run.testId())) {
+            streams.tell(run.testId(), runs.run(run.testId(), run.events() - 1));
+        }
     }
 }
