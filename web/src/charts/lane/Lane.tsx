@@ -44,22 +44,14 @@ export function Lane(props: {
         asTable={props.asTable}
         interactive
       >
-        <rect x={0} y={TOP} width={width} height={height - TOP} fill="var(--slab)" />
-        {Array.from({ length: Math.round(end / grid) - 1 }, (_, i) => (i + 1) * grid).map((d) => (
-          <line key={d} x1={x(d)} x2={x(d)} y1={TOP} y2={height} stroke="var(--joint)" strokeWidth={1.5} />
-        ))}
-        {props.rows.slice(1).map((r, i) => (
-          <line
-            key={r.letter}
-            x1={0}
-            x2={width}
-            y1={TOP + ROW * (i + 1)}
-            y2={TOP + ROW * (i + 1)}
-            stroke="var(--sheet)"
-            strokeWidth={3}
-          />
-        ))}
-        <rect x={x(0) - 3} y={TOP - 6} width={6} height={height - TOP + 12} fill="var(--ink)" />
+        <Slab
+          width={width}
+          height={height}
+          rowHeight={ROW}
+          rows={props.rows.length}
+          start={x(0)}
+          joints={Array.from({ length: Math.round(end / grid) - 1 }, (_, i) => x((i + 1) * grid))}
+        />
         <SpeedMarks row={baseline} at={at} units={units} narrow={narrow} />
         {props.rows.map((r, i) => (
           <Row
@@ -73,15 +65,7 @@ export function Lane(props: {
           />
         ))}
         {mean !== undefined && props.rows.length > 1 && (
-          <line
-            x1={at(mean)}
-            x2={at(mean)}
-            y1={TOP + ROW - 1}
-            y2={height + 2}
-            stroke={colour(baseline.letter)}
-            strokeWidth={1.8}
-            strokeDasharray="5 4"
-          />
+          <MeanLine x={at(mean)} from={TOP + ROW - 1} to={height + 2} colour={colour(baseline.letter)} />
         )}
         {props.rows.map(
           (r, i) =>
@@ -111,5 +95,52 @@ export function Lane(props: {
       </Picture>
       {narrow && <p className="mt-1 text-sm">{carriedWords(props.rows, units)}</p>}
     </div>
+  );
+}
+
+/** The lane itself, with its joints, its rows and the line where braking begins. */
+function Slab(props: {
+  width: number;
+  height: number;
+  rowHeight: number;
+  rows: number;
+  start: number;
+  joints: number[];
+}) {
+  const { width, height } = props;
+  return (
+    <>
+      <rect x={0} y={TOP} width={width} height={height - TOP} fill="var(--slab)" />
+      {props.joints.map((joint) => (
+        <line
+          key={joint}
+          x1={joint}
+          x2={joint}
+          y1={TOP}
+          y2={height}
+          stroke="var(--joint)"
+          strokeWidth={1.5}
+        />
+      ))}
+      {Array.from({ length: props.rows - 1 }, (_, i) => TOP + props.rowHeight * (i + 1)).map((y) => (
+        <line key={y} x1={0} x2={width} y1={y} y2={y} stroke="var(--sheet)" strokeWidth={3} />
+      ))}
+      <rect x={props.start - 3} y={TOP - 6} width={6} height={height - TOP + 12} fill="var(--ink)" />
+    </>
+  );
+}
+
+/** Where the baseline stopped on average, drawn through all that stand below it. */
+function MeanLine(props: { x: number; from: number; to: number; colour: string }) {
+  return (
+    <line
+      x1={props.x}
+      x2={props.x}
+      y1={props.from}
+      y2={props.to}
+      stroke={props.colour}
+      strokeWidth={1.8}
+      strokeDasharray="5 4"
+    />
   );
 }

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import { useMemo, type PointerEvent } from 'react';
 import type { MeasuredStop } from '../../api/types';
 import { figure, number, type UnitTable } from '../../units/units';
@@ -36,28 +36,12 @@ export function TracePanes(props: {
     [curves, axis, units],
   );
   if (!chosen) return null;
-  const own = xs.get(chosen) ?? [];
-  // Another onset moves the zero of time; the curve stays where its own samples are.
   const shift = stop.onsetS - props.traceZeroS;
-  const zero = axis === 'time' ? shift : valueAt(chosen.trace.time, own, shift);
-  const end =
-    axis === 'time'
-      ? stop.endS - props.traceZeroS
-      : valueAt(chosen.trace.time, own, stop.endS - props.traceZeroS);
-  const from = Math.min(
-    own[0] ?? 0,
-    ...curves.filter((c) => c.weight === 'compared').map((c) => xs.get(c)?.[0] ?? 0),
-  );
-  const to = Math.max(...curves.filter((c) => c.weight !== 'sibling').map((c) => xs.get(c)?.at(-1) ?? 0));
+  const { zero, end, from, to } = extent(curves, chosen, xs, stop, props.traceZeroS, axis);
   const x = scaleLinear([from, axis === 'distance' ? to + 0.1 * (to - from) : to], [LEFT, right]);
   const panes = layout(curves, units);
+  const drawn = { curves, xs, x, right, units };
   const bottom = panes.at(-1) ? (panes.at(-1)?.y ?? 0) + (panes.at(-1)?.height ?? 0) : TOP;
-  const point = (e: PointerEvent<SVGGElement>) => {
-    const svg = e.currentTarget.ownerSVGElement;
-    if (!svg) return;
-    const px = e.clientX - svg.getBoundingClientRect().left;
-    if (px >= LEFT && px <= right) props.onCursor(x.invert(px));
-  };
   const unit = axis === 'time' ? 's' : units.distance.unit;
   const metres = figure(stop.distance, units.distance);
   return (
@@ -73,9 +57,9 @@ export function TracePanes(props: {
         <clipPath id="plot">
           <rect x={LEFT} y={0} width={right - LEFT} height={bottom} />
         </clipPath>
-        <g onPointerMove={point}>
+        <g onPointerMove={(e) => pointed(e, right, (px) => props.onCursor(x.invert(px)))}>
           {panes.map((p) => (
-            <Pane key={p.name} pane={p} curves={curves} xs={xs} x={x} right={right} units={units} />
+            <Pane key={p.name} pane={p} {...drawn} />
           ))}
           <PlateauNotes
             stop={stop}
@@ -88,47 +72,26 @@ export function TracePanes(props: {
           />
           <line x1={x(cursor)} x2={x(cursor)} y1={TOP} y2={bottom + 6} stroke="var(--ink)" />
           {panes.map((p) => (
-            <Readout
-              key={p.name}
-              pane={p}
-              curves={curves}
-              xs={xs}
-              cursor={cursor}
-              x={x}
-              right={right}
-              width={width}
-              units={units}
-            />
+            <Readout key={p.name} pane={p} cursor={cursor} width={width} {...drawn} />
           ))}
         </g>
         {(props.moved.onset || props.moved.end) && (
           <line x1={x(0)} x2={x(0)} y1={TOP} y2={bottom} stroke="var(--ink)" strokeDasharray="1.5 3.5" />
         )}
-        <EdgeHandle
-          edge="onset"
-          at={x(zero)}
+        <Edges
+          stop={stop}
+          at={{ onset: x(zero), end: x(end) }}
           bottom={bottom}
-          label="onset"
-          value={`onset ${number(stop.onsetS, 2)} s`}
-          x={x}
-          axis={axis}
-          onEdge={props.onEdge}
-        />
-        <EdgeHandle
-          edge="end"
-          at={x(end)}
-          bottom={bottom}
-          label={stop.kind === 'STOP' ? 'at rest' : 'release'}
-          value={`end ${number(stop.endS, 2)} s`}
           x={x}
           axis={axis}
           onEdge={props.onEdge}
         />
         <Dimension from={x(zero)} to={x(end)} stop={stop} units={units} />
-        <text className="label" x={right + 22} y={20}>
-          At {number(cursor, axis === 'time' ? 2 : 1)} {unit}
-        </text>
-        <line x1={right + 22} x2={width} y1={30} y2={30} stroke="var(--ink)" />
+        <CursorNote
+          x={right + 22}
+          width={width}
+          words={`${number(cursor, axis === 'time' ? 2 : 1)} ${unit}`}
+        />
         <Tape
           x={x}
           from={from}
@@ -141,6 +104,73 @@ export function TracePanes(props: {
       </Picture>
     </div>
   );
+}
+
+/** Where in the panes a pointer stands, px from the left of the picture. */
+function pointed(e: PointerEvent<SVGGElement>, right: number, at: (px: number) => void) {
+  const svg = e.currentTarget.ownerSVGElement;
+  if (!svg) return;
+  const px = e.clientX - svg.getBoundingClientRect().left;
+  if (px >= LEFT && px <= right) at(px);
+}
+
+/** Onset and end, each to be taken and moved. */
+function Edges(props: {
+  stop: MeasuredStop;
+  at: { onset: number; end: number };
+  bottom: number;
+  x: ScaleLinear<number, number>;
+  axis: XAxis;
+  onEdge: (edge: Edge, shiftS: number) => void;
+}) {
+  const { stop } = props;
+  return (['onset', 'end'] as const).map((edge) => (
+    <EdgeHandle
+      key={edge}
+      edge={edge}
+      at={props.at[edge]}
+      bottom={props.bottom}
+      label={edge === 'onset' ? 'onset' : stop.kind === 'STOP' ? 'at rest' : 'release'}
+      value={`${edge} ${number(edge === 'onset' ? stop.onsetS : stop.endS, 2)} s`}
+      x={props.x}
+      axis={props.axis}
+      onEdge={props.onEdge}
+    />
+  ));
+}
+
+/** Where the cursor stands, over what is read there. */
+function CursorNote({ x, width, words }: { x: number; width: number; words: string }) {
+  return (
+    <>
+      <text className="label" x={x} y={20}>
+        At {words}
+      </text>
+      <line x1={x} x2={width} y1={30} y2={30} stroke="var(--ink)" />
+    </>
+  );
+}
+
+/** Where the stop begins and ends on the axis, and how far the picture goes. */
+function extent(
+  curves: Curve[],
+  chosen: Curve,
+  xs: Map<Curve, number[]>,
+  stop: MeasuredStop,
+  traceZeroS: number,
+  axis: XAxis,
+) {
+  const own = xs.get(chosen) ?? [];
+  const at = (s: number) => (axis === 'time' ? s : valueAt(chosen.trace.time, own, s));
+  const compared = curves.filter((c) => c.weight === 'compared').map((c) => xs.get(c)?.[0] ?? 0);
+  const ends = curves.filter((c) => c.weight !== 'sibling').map((c) => xs.get(c)?.at(-1) ?? 0);
+  return {
+    // Another onset moves the zero of time; the curve stays where its own samples are.
+    zero: at(stop.onsetS - traceZeroS),
+    end: at(stop.endS - traceZeroS),
+    from: Math.min(own[0] ?? 0, ...compared),
+    to: Math.max(...ends),
+  };
 }
 
 function tableOf(curve: Curve, units: UnitTable) {

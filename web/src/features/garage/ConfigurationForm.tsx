@@ -18,7 +18,6 @@ export function ConfigurationForm(props: {
   onSaved: (id: string) => void;
 }) {
   const client = useQueryClient();
-  const { person, setPerson } = usePreferences();
   const { configuration: c, form } = props;
   const [nextId] = useState(() => crypto.randomUUID());
   const [name, setName] = useState(c.name);
@@ -71,58 +70,8 @@ export function ConfigurationForm(props: {
         ))}
       </div>
       <div className="mt-6 grid gap-8 md:grid-cols-2">
-        <div>
-          <Heading note="a stop driven otherwise does not count">Switches</Heading>
-          <div className="grid gap-3">
-            {form.switches.map((s) => (
-              <Field key={s.name} label={s.label}>
-                <Select
-                  value={String((switches as Record<string, boolean>)[s.name] ?? '')}
-                  onChange={(e) => {
-                    const next: Record<string, boolean> = { ...switches };
-                    if (e.target.value === '') delete next[s.name];
-                    else next[s.name] = e.target.value === 'true';
-                    setSwitches(next);
-                  }}
-                >
-                  <option value="">not declared</option>
-                  <option value="true">on</option>
-                  <option value="false">off</option>
-                </Select>
-              </Field>
-            ))}
-          </div>
-        </div>
-        <div>
-          <Heading note="wheels off, before its first stop; each with a name">Fitting checks</Heading>
-          <Field label="Ticked by" className="mb-3 max-w-60">
-            <Input value={person} onChange={(e) => setPerson(e.target.value)} />
-          </Field>
-          <ul className="grid gap-2">
-            {form.fitting.map((check) => (
-              <li key={check.name}>
-                <label className="flex gap-2 text-sm">
-                  <input
-                    type="checkbox"
-                    className="mt-0.5 size-4 flex-none accent-[var(--ink)]"
-                    checked={check.name in fitting}
-                    disabled={!person.trim()}
-                    onChange={(e) => {
-                      const next = { ...fitting };
-                      if (e.target.checked) next[check.name] = person.trim();
-                      else delete next[check.name];
-                      setFitting(next);
-                    }}
-                  />
-                  <span>
-                    {check.label}
-                    {fitting[check.name] && <b className="font-[600]"> · {fitting[check.name]}</b>}
-                  </span>
-                </label>
-              </li>
-            ))}
-          </ul>
-        </div>
+        <Switches form={form} switches={switches} onChange={setSwitches} />
+        <FittingChecks form={form} fitting={fitting} onChange={setFitting} />
       </div>
       <div className="mt-6 grid gap-3">
         {save.error && <Failure error={save.error} />}
@@ -133,5 +82,76 @@ export function ConfigurationForm(props: {
         </div>
       </div>
     </form>
+  );
+}
+
+type Declared = NonNullable<Configuration['spec']>['switches'];
+
+function Switches(props: { form: GarageForm; switches: Declared; onChange: (switches: Declared) => void }) {
+  const { form, switches, onChange: setSwitches } = props;
+  return (
+    <div>
+      <Heading note="a stop driven otherwise does not count">Switches</Heading>
+      <div className="grid gap-3">
+        {form.switches.map((s) => (
+          <Field key={s.name} label={s.label}>
+            <Select
+              value={String((switches as Record<string, boolean>)[s.name] ?? '')}
+              onChange={(e) => {
+                const next: Record<string, boolean> = { ...switches };
+                if (e.target.value === '') delete next[s.name];
+                else next[s.name] = e.target.value === 'true';
+                setSwitches(next);
+              }}
+            >
+              <option value="">not declared</option>
+              <option value="true">on</option>
+              <option value="false">off</option>
+            </Select>
+          </Field>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function FittingChecks(props: {
+  form: GarageForm;
+  fitting: Record<string, string>;
+  onChange: (fitting: Record<string, string>) => void;
+}) {
+  const { form, fitting, onChange: setFitting } = props;
+  const { person, setPerson } = usePreferences();
+  return (
+    <div>
+      <Heading note="wheels off, before its first stop; each with a name">Fitting checks</Heading>
+      <Field label="Ticked by" className="mb-3 max-w-60">
+        <Input value={person} onChange={(e) => setPerson(e.target.value)} />
+      </Field>
+      <ul className="grid gap-2">
+        {form.fitting.map((check) => (
+          <li key={check.name}>
+            <label className="flex gap-2 text-sm">
+              <input
+                type="checkbox"
+                className="mt-0.5 size-4 flex-none accent-[var(--ink)]"
+                checked={check.name in fitting}
+                disabled={!person.trim()}
+                onChange={(e) => {
+                  const next = { ...fitting };
+                  if (e.target.checked) next[check.name] = person.trim();
+                  else delete next[check.name];
+                  setFitting(next);
+                }}
+              />
+              <span>
+                {check.label}
+                {fitting[check.name] && <b className="font-[600]"> · {fitting[check.name]}</b>}
+              </span>
+            </label>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

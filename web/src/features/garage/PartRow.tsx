@@ -69,22 +69,7 @@ export function PartRow(props: {
                 ))}
               </Select>
             </Field>
-            {shown.map((entry) => (
-              <WeighedField
-                key={entry.field}
-                entry={entry}
-                value={part.figures[entry.field as keyof Part['figures']] ?? null}
-                uncertainty={part.uncertainties[entry.field as keyof Part['figures']] ?? null}
-                error={errors[`${at}.figures.${entry.field}`] ?? errors[`${at}.uncertainties.${entry.field}`]}
-                onChange={(value, uncertainty) =>
-                  onChange({
-                    ...part,
-                    figures: withEntry(part.figures, entry.field, value),
-                    uncertainties: withEntry(part.uncertainties, entry.field, uncertainty),
-                  })
-                }
-              />
-            ))}
+            <PartFigures part={part} at={at} entries={shown} errors={errors} onChange={onChange} />
             <CostField
               value={part.cost}
               error={errors[`${at}.cost`]}
@@ -120,6 +105,36 @@ export function PartRow(props: {
         )}
       </div>
     </details>
+  );
+}
+
+function PartFigures(props: {
+  part: Part;
+  at: string;
+  entries: Entry[];
+  errors: Record<string, string>;
+  onChange: (part: Part) => void;
+}) {
+  const { part, at, errors, onChange } = props;
+  return (
+    <>
+      {props.entries.map((entry) => (
+        <WeighedField
+          key={entry.field}
+          entry={entry}
+          value={part.figures[entry.field as keyof Part['figures']] ?? null}
+          uncertainty={part.uncertainties[entry.field as keyof Part['figures']] ?? null}
+          error={errors[`${at}.figures.${entry.field}`] ?? errors[`${at}.uncertainties.${entry.field}`]}
+          onChange={(value, uncertainty) =>
+            onChange({
+              ...part,
+              figures: withEntry(part.figures, entry.field, value),
+              uncertainties: withEntry(part.uncertainties, entry.field, uncertainty),
+            })
+          }
+        />
+      ))}
+    </>
   );
 }
 

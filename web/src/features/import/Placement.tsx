@@ -25,6 +25,59 @@ export function LogPlacement({
   known: string[];
   onChange: (p: Placing) => void;
 }) {
+  return (
+    <div>
+      <Heading note="every one is kept with its flags; leave out what does not belong here">
+        Stops found
+      </Heading>
+      <Where placing={placing} known={known} onChange={onChange} />
+      {stops.length === 0 ? (
+        <p className="bg-slab p-6">
+          No stops in it: nothing slows from 5 m/s or more by 2 m/s² for 0.4 s. Check above that the speed
+          column has the right role.
+        </p>
+      ) : (
+        <Found stops={stops} placing={placing} onChange={onChange} />
+      )}
+    </div>
+  );
+}
+
+type Placed = { placing: Placing; onChange: (p: Placing) => void };
+
+function Where({ placing, known, onChange }: Placed & { known: string[] }) {
+  return (
+    <div className="mb-4 grid max-w-3xl gap-3 md:grid-cols-[1fr_1fr_90px]">
+      <Field label="Configuration" help="As fitted while these were driven, such as “As bought”.">
+        <Input
+          list="configurations"
+          value={placing.configuration}
+          maxLength={200}
+          onChange={(e) => onChange({ ...placing, configuration: e.target.value })}
+        />
+      </Field>
+      <datalist id="configurations">
+        {known.map((name) => (
+          <option key={name} value={name} />
+        ))}
+      </datalist>
+      <Field label="What changed in it" help="From the car as it came, comma between: pads, fluid.">
+        <Input value={placing.changed} onChange={(e) => onChange({ ...placing, changed: e.target.value })} />
+      </Field>
+      <Field label="Block">
+        <Input
+          type="number"
+          min={1}
+          value={placing.block}
+          onChange={(e) => onChange({ ...placing, block: e.target.value })}
+        />
+      </Field>
+    </div>
+  );
+}
+
+/** The stops of a log, each kept or left out, and of which configuration where that is another one. */
+function Found({ stops, placing, onChange }: Placed & { stops: MeasuredStop[] }) {
   const { units } = usePreferences();
   const toggle = (n: number) => {
     const left = new Set(placing.left);
@@ -32,100 +85,59 @@ export function LogPlacement({
     onChange({ ...placing, left });
   };
   return (
-    <div>
-      <Heading note="every one is kept with its flags; leave out what does not belong here">
-        Stops found
-      </Heading>
-      <div className="mb-4 grid max-w-3xl gap-3 md:grid-cols-[1fr_1fr_90px]">
-        <Field label="Configuration" help="As fitted while these were driven, such as “As bought”.">
-          <Input
-            list="configurations"
-            value={placing.configuration}
-            maxLength={200}
-            onChange={(e) => onChange({ ...placing, configuration: e.target.value })}
-          />
-        </Field>
-        <datalist id="configurations">
-          {known.map((name) => (
-            <option key={name} value={name} />
-          ))}
-        </datalist>
-        <Field label="What changed in it" help="From the car as it came, comma between: pads, fluid.">
-          <Input
-            value={placing.changed}
-            onChange={(e) => onChange({ ...placing, changed: e.target.value })}
-          />
-        </Field>
-        <Field label="Block">
-          <Input
-            type="number"
-            min={1}
-            value={placing.block}
-            onChange={(e) => onChange({ ...placing, block: e.target.value })}
-          />
-        </Field>
-      </div>
-      {stops.length === 0 ? (
-        <p className="bg-slab p-6">
-          No stops in it: nothing slows from 5 m/s or more by 2 m/s² for 0.4 s. Check above that the speed
-          column has the right role.
-        </p>
-      ) : (
-        <Table className="max-w-4xl">
-          <thead>
-            <tr>
-              <Th>keep</Th>
-              <Th>stop</Th>
-              <Th numeric>onset, s</Th>
-              <Th numeric>entry, {units.speed.unit}</Th>
-              <Th numeric>run, {units.distance.unit}</Th>
-              <Th numeric>plateau, {units.deceleration.unit}</Th>
-              <Th>flags</Th>
-              <Th>configuration</Th>
-            </tr>
-          </thead>
-          <tbody>
-            {stops.map((s, i) => (
-              <tr key={s.onsetS}>
-                <Td>
-                  <input
-                    type="checkbox"
-                    className="size-4 accent-[var(--ink)]"
-                    aria-label={`Keep stop ${i + 1}`}
-                    checked={!placing.left.has(i + 1)}
-                    onChange={() => toggle(i + 1)}
-                  />
-                </Td>
-                <Td>
-                  {i + 1} {s.kind === 'SNUB' && <span className="text-ink-3">snub</span>}
-                </Td>
-                <Td numeric>{number(s.onsetS, 2)}</Td>
-                <Td numeric>{figure(s.entrySpeed, units.speed)}</Td>
-                <Td numeric>{figure(s.distance, units.distance)}</Td>
-                <Td numeric>{figure(s.mfdd, units.deceleration)}</Td>
-                <Td className="text-[13px] text-ink-2">
-                  {s.flags.map((f) => said(f.finding, units)).join('; ')}
-                </Td>
-                <Td className="w-44">
-                  <Input
-                    className="min-h-7 text-[13px]"
-                    aria-label={`Configuration of stop ${i + 1}`}
-                    placeholder={placing.configuration}
-                    value={placing.byStop?.[i + 1] ?? ''}
-                    onChange={(e) => {
-                      const byStop = { ...placing.byStop };
-                      if (e.target.value) byStop[i + 1] = e.target.value;
-                      else delete byStop[i + 1];
-                      onChange({ ...placing, byStop });
-                    }}
-                  />
-                </Td>
-              </tr>
-            ))}
-          </tbody>
-        </Table>
-      )}
-    </div>
+    <Table className="max-w-4xl">
+      <thead>
+        <tr>
+          <Th>keep</Th>
+          <Th>stop</Th>
+          <Th numeric>onset, s</Th>
+          <Th numeric>entry, {units.speed.unit}</Th>
+          <Th numeric>run, {units.distance.unit}</Th>
+          <Th numeric>plateau, {units.deceleration.unit}</Th>
+          <Th>flags</Th>
+          <Th>configuration</Th>
+        </tr>
+      </thead>
+      <tbody>
+        {stops.map((s, i) => (
+          <tr key={s.onsetS}>
+            <Td>
+              <input
+                type="checkbox"
+                className="size-4 accent-[var(--ink)]"
+                aria-label={`Keep stop ${i + 1}`}
+                checked={!placing.left.has(i + 1)}
+                onChange={() => toggle(i + 1)}
+              />
+            </Td>
+            <Td>
+              {i + 1} {s.kind === 'SNUB' && <span className="text-ink-3">snub</span>}
+            </Td>
+            <Td numeric>{number(s.onsetS, 2)}</Td>
+            <Td numeric>{figure(s.entrySpeed, units.speed)}</Td>
+            <Td numeric>{figure(s.distance, units.distance)}</Td>
+            <Td numeric>{figure(s.mfdd, units.deceleration)}</Td>
+            <Td className="text-[13px] text-ink-2">
+              {s.flags.map((f) => said(f.finding, units)).join('; ')}
+            </Td>
+            <Td className="w-44">
+              <Input
+                className="min-h-7 text-[13px]"
+                aria-label={`Configuration of stop ${i + 1}`}
+                placeholder={placing.configuration}
+                value={placing.byStop?.[i + 1] ?? ''}
+                onChange={(e) => {
+                  const byStop = { ...placing.byStop };
+                  if (e.target.value) byStop[i + 1] = e.target.value;
+                  else delete byStop[i + 1];
+                  onChange({ ...placing, byStop });
+                }}
+              />
+            </Td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
   );
 }
 

@@ -52,64 +52,11 @@ export function PlanForm(props: {
       )
     );
   };
-  const configuration = (i: number) => (
-    <Field
-      key={i}
-      label={i === 0 ? 'Baseline' : `Candidate ${letterOf(i)}`}
-      error={i === 1 ? errors.configurationIds : undefined}
-    >
-      <Select
-        value={plan.configurationIds[i] ?? ''}
-        onChange={(e) => {
-          const ids = [...plan.configurationIds];
-          if (e.target.value) ids[i] = e.target.value;
-          else ids.splice(i, 1);
-          set({ configurationIds: ids });
-        }}
-      >
-        {i > 1 && <option value="">none</option>}
-        {props.configurations.map((c) => (
-          <option key={c.id} value={c.id}>
-            {labelOf(c)}
-          </option>
-        ))}
-      </Select>
-    </Field>
-  );
-  const rows = Math.min(6, props.configurations.length, plan.configurationIds.length + 1);
   return (
     <div className="no-print grid content-start gap-4 max-lg:order-last">
       <Heading>The plan</Heading>
-      {Array.from({ length: rows }, (_, i) => configuration(i))}
-      <Field label="Procedure">
-        <Select value={plan.procedureId} onChange={(e) => set({ procedureId: e.target.value })}>
-          {props.procedures.map((p) => (
-            <option key={p.id} value={p.id}>
-              {p.procedure.name}
-            </option>
-          ))}
-        </Select>
-      </Field>
-      <Field label="Stops of each" help="1 to 200" error={errors.stopsEach}>
-        <Input
-          type="number"
-          min={1}
-          max={200}
-          value={plan.stopsEach}
-          onChange={(e) =>
-            set({ stopsEach: Math.min(200, Math.max(1, Math.round(Number(e.target.value)) || 1)) })
-          }
-        />
-      </Field>
-      <Field label="Order">
-        <Select value={plan.order} onChange={(e) => set({ order: e.target.value as Plan['order'] })}>
-          {ORDERS.map(([order, label]) => (
-            <option key={order} value={order}>
-              {label}
-            </option>
-          ))}
-        </Select>
-      </Field>
+      <Sides configurations={props.configurations} plan={plan} errors={errors} set={set} />
+      <How procedures={props.procedures} plan={plan} errors={errors} set={set} />
       {quantity('speed')}
       {quantity('margin')}
       <Field label="Load">
@@ -140,5 +87,74 @@ export function PlanForm(props: {
         New parts are bedded in before the day
       </label>
     </div>
+  );
+}
+
+type Changing = { plan: Plan; errors: Record<string, string>; set: (changes: Partial<Plan>) => void };
+
+/** Which configurations, the baseline first. */
+function Sides({ configurations, plan, errors, set }: Changing & { configurations: Configuration[] }) {
+  const configuration = (i: number) => (
+    <Field
+      key={i}
+      label={i === 0 ? 'Baseline' : `Candidate ${letterOf(i)}`}
+      error={i === 1 ? errors.configurationIds : undefined}
+    >
+      <Select
+        value={plan.configurationIds[i] ?? ''}
+        onChange={(e) => {
+          const ids = [...plan.configurationIds];
+          if (e.target.value) ids[i] = e.target.value;
+          else ids.splice(i, 1);
+          set({ configurationIds: ids });
+        }}
+      >
+        {i > 1 && <option value="">none</option>}
+        {configurations.map((c) => (
+          <option key={c.id} value={c.id}>
+            {labelOf(c)}
+          </option>
+        ))}
+      </Select>
+    </Field>
+  );
+  const rows = Math.min(6, configurations.length, plan.configurationIds.length + 1);
+  return <>{Array.from({ length: rows }, (_, i) => configuration(i))}</>;
+}
+
+/** By which procedure, how many of each and in which order. */
+function How({ procedures, plan, errors, set }: Changing & { procedures: ProcedureView[] }) {
+  return (
+    <>
+      <Field label="Procedure">
+        <Select value={plan.procedureId} onChange={(e) => set({ procedureId: e.target.value })}>
+          {procedures.map((p) => (
+            <option key={p.id} value={p.id}>
+              {p.procedure.name}
+            </option>
+          ))}
+        </Select>
+      </Field>
+      <Field label="Stops of each" help="1 to 200" error={errors.stopsEach}>
+        <Input
+          type="number"
+          min={1}
+          max={200}
+          value={plan.stopsEach}
+          onChange={(e) =>
+            set({ stopsEach: Math.min(200, Math.max(1, Math.round(Number(e.target.value)) || 1)) })
+          }
+        />
+      </Field>
+      <Field label="Order">
+        <Select value={plan.order} onChange={(e) => set({ order: e.target.value as Plan['order'] })}>
+          {ORDERS.map(([order, label]) => (
+            <option key={order} value={order}>
+              {label}
+            </option>
+          ))}
+        </Select>
+      </Field>
+    </>
   );
 }

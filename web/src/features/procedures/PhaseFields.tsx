@@ -8,6 +8,22 @@ import { phaseWords, SYSTEM } from './words';
 
 const KINDS: Phase['kind'][] = ['STOP', 'SNUB', 'SPIKE', 'COOL_DOWN', 'OBSERVATION', 'INSPECTION'];
 
+const GEARS: [string, string][] = [
+  ['NEUTRAL', 'neutral'],
+  ['IN_GEAR', 'in gear'],
+];
+const LOADS: [string, string][] = [
+  ['LADEN', 'laden'],
+  ['LIGHT', 'light'],
+];
+
+type Changing = {
+  phase: Phase;
+  at: string;
+  errors: Record<string, string>;
+  set: (changes: Partial<Phase>) => void;
+};
+
 /** One phase to change. */
 export function PhaseFields(props: {
   phase: Phase;
@@ -17,24 +33,39 @@ export function PhaseFields(props: {
   onRemove: (() => void) | undefined;
 }) {
   const { phase, at, errors, onChange } = props;
-  const entry = useEntries('phase');
   const symbol = useSymbols();
   const set = (changes: Partial<Phase>) => onChange({ ...phase, ...changes });
   const wrong = Object.keys(errors).some((f) => f.startsWith(`${at}.`));
+  return (
+    <details className="border-b border-joint py-2" open={wrong || undefined}>
+      <summary className="cursor-pointer text-sm">
+        <b className="inline-block w-48 font-[600]">{phase.name}</b>
+        <span className="text-ink-2">{phaseWords(phase, symbol)}</span>
+        {wrong && <span className="ml-3 text-block">to mend</span>}
+      </summary>
+      <div className="grid gap-x-6 gap-y-4 py-4 md:grid-cols-4">
+        <Driven phase={phase} at={at} errors={errors} set={set} />
+        <GateFields phase={phase} at={at} errors={errors} set={set} />
+        <Ticks phase={phase} at={at} errors={errors} set={set} />
+        {props.onRemove && (
+          <div className="md:col-span-2">
+            <Button onClick={props.onRemove}>Take the phase out</Button>
+          </div>
+        )}
+      </div>
+    </details>
+  );
+}
+
+/** What is driven. */
+function Driven({ phase, at, errors, set }: Changing) {
+  const entry = useEntries('phase');
   const speed = (key: 'from' | 'to') => (
     <QuantityField
       allowed={entry(key.toUpperCase())}
       value={phase[key]}
       error={errors[`${at}.${key}`]}
       onChange={(q) => q && set({ [key]: q })}
-    />
-  );
-  const gate = (key: keyof Gate) => (
-    <QuantityField
-      allowed={entry(key.toUpperCase())}
-      value={phase.gate[key]}
-      error={errors[`${at}.gate.${key}`]}
-      onChange={(q: Quantity | null) => set({ gate: { ...phase.gate, [key]: q } })}
     />
   );
   const select = (label: string, key: 'kind' | 'gear' | 'load' | 'system', options: [string, string][]) => (
@@ -58,82 +89,88 @@ export function PhaseFields(props: {
     </Field>
   );
   return (
-    <details className="border-b border-joint py-2" open={wrong || undefined}>
-      <summary className="cursor-pointer text-sm">
-        <b className="inline-block w-48 font-[600]">{phase.name}</b>
-        <span className="text-ink-2">{phaseWords(phase, symbol)}</span>
-        {wrong && <span className="ml-3 text-block">to mend</span>}
-      </summary>
-      <div className="grid gap-x-6 gap-y-4 py-4 md:grid-cols-4">
-        <Field label="Name of the phase" error={errors[`${at}.name`]} className="md:col-span-2">
-          <Input value={phase.name} onChange={(e) => set({ name: e.target.value })} />
-        </Field>
-        {select(
-          'Kind',
-          'kind',
-          KINDS.map((k) => [k, word(k)]),
-        )}
-        {count('How many', 'repeats')}
-        {speed('from')}
-        {speed('to')}
-        <QuantityField
-          allowed={{ ...entry('TARGET'), units: [...entry('TARGET').units, ...entry('EFFORT').units] }}
-          value={phase.target}
-          error={errors[`${at}.target`]}
-          onChange={(target) => set({ target })}
-          className="md:col-span-2"
+    <>
+      <Field label="Name of the phase" error={errors[`${at}.name`]} className="md:col-span-2">
+        <Input value={phase.name} onChange={(e) => set({ name: e.target.value })} />
+      </Field>
+      {select(
+        'Kind',
+        'kind',
+        KINDS.map((k) => [k, word(k)]),
+      )}
+      {count('How many', 'repeats')}
+      {speed('from')}
+      {speed('to')}
+      <QuantityField
+        allowed={{ ...entry('TARGET'), units: [...entry('TARGET').units, ...entry('EFFORT').units] }}
+        value={phase.target}
+        error={errors[`${at}.target`]}
+        onChange={(target) => set({ target })}
+        className="md:col-span-2"
+      />
+      {select('Drive', 'gear', GEARS)}
+      {select('Load', 'load', LOADS)}
+      {select('Brakes', 'system', Object.entries(SYSTEM))}
+      {count('Extra runs at most', 'mostExtra')}
+      <QuantityField
+        allowed={entry('ADJUSTER')}
+        value={phase.adjuster}
+        error={errors[`${at}.adjuster`]}
+        onChange={(adjuster) => set({ adjuster })}
+      />
+      <QuantityField
+        allowed={entry('GRIP')}
+        value={phase.grip}
+        error={errors[`${at}.grip`]}
+        onChange={(grip) => set({ grip })}
+      />
+    </>
+  );
+}
+
+/** When each of it may begin. */
+function GateFields({ phase, at, errors, set }: Changing) {
+  const entry = useEntries('phase');
+  const gate = (key: keyof Gate) => (
+    <QuantityField
+      allowed={entry(key.toUpperCase())}
+      value={phase.gate[key]}
+      error={errors[`${at}.gate.${key}`]}
+      onChange={(q: Quantity | null) => set({ gate: { ...phase.gate, [key]: q } })}
+    />
+  );
+  return (
+    <>
+      {gate('coldest')}
+      {gate('hottest')}
+      {gate('soonest')}
+      {gate('latest')}
+    </>
+  );
+}
+
+function Ticks({ phase, at, errors, set }: Changing) {
+  return (
+    <>
+      <label className="flex items-center gap-2 text-sm md:col-span-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--ink)]"
+          checked={phase.lockForbidden}
+          onChange={(e) => set({ lockForbidden: e.target.checked })}
         />
-        {select('Drive', 'gear', [
-          ['NEUTRAL', 'neutral'],
-          ['IN_GEAR', 'in gear'],
-        ])}
-        {select('Load', 'load', [
-          ['LADEN', 'laden'],
-          ['LIGHT', 'light'],
-        ])}
-        {select('Brakes', 'system', Object.entries(SYSTEM))}
-        {count('Extra runs at most', 'mostExtra')}
-        <QuantityField
-          allowed={entry('ADJUSTER')}
-          value={phase.adjuster}
-          error={errors[`${at}.adjuster`]}
-          onChange={(adjuster) => set({ adjuster })}
+        A locked wheel means do it again
+      </label>
+      <label className="flex items-center gap-2 text-sm md:col-span-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--ink)]"
+          checked={phase.provesBack}
+          onChange={(e) => set({ provesBack: e.target.checked })}
         />
-        <QuantityField
-          allowed={entry('GRIP')}
-          value={phase.grip}
-          error={errors[`${at}.grip`]}
-          onChange={(grip) => set({ grip })}
-        />
-        {gate('coldest')}
-        {gate('hottest')}
-        {gate('soonest')}
-        {gate('latest')}
-        <label className="flex items-center gap-2 text-sm md:col-span-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-[var(--ink)]"
-            checked={phase.lockForbidden}
-            onChange={(e) => set({ lockForbidden: e.target.checked })}
-          />
-          A locked wheel means do it again
-        </label>
-        <label className="flex items-center gap-2 text-sm md:col-span-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-[var(--ink)]"
-            checked={phase.provesBack}
-            onChange={(e) => set({ provesBack: e.target.checked })}
-          />
-          Must prove the vehicle back at its baseline
-          {errors[`${at}.provesBack`] && <span className="text-block">{errors[`${at}.provesBack`]}</span>}
-        </label>
-        {props.onRemove && (
-          <div className="md:col-span-2">
-            <Button onClick={props.onRemove}>Take the phase out</Button>
-          </div>
-        )}
-      </div>
-    </details>
+        Must prove the vehicle back at its baseline
+        {errors[`${at}.provesBack`] && <span className="text-block">{errors[`${at}.provesBack`]}</span>}
+      </label>
+    </>
   );
 }

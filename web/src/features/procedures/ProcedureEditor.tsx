@@ -31,12 +31,6 @@ export function ProcedureEditor(props: {
   });
   const errors = save.error instanceof Problem ? save.error.fields : {};
   const set = (changes: Partial<Procedure>) => setP({ ...p, ...changes });
-  const setPhase = (i: number, phase: Phase) =>
-    set({ phases: p.phases.map((x, k) => (k === i ? phase : x)) });
-  const addPhase = () => {
-    const last = p.phases.at(-1);
-    if (last) set({ phases: [...p.phases, { ...last, name: `${last.name}, again` }] });
-  };
   const text = (label: string, key: 'cautions' | 'bring') => (
     <Field label={label} help="One to a line.">
       <textarea
@@ -71,52 +65,11 @@ export function ProcedureEditor(props: {
           <Input value={p.purpose} onChange={(e) => set({ purpose: e.target.value })} />
         </Field>
       </div>
-      <div>
-        <Heading>Phases, in order</Heading>
-        {errors.phases && <p className="text-[13px] text-block">{errors.phases}</p>}
-        {p.phases.map((phase, i) => (
-          <PhaseFields
-            key={i}
-            phase={phase}
-            at={`phases.${i}`}
-            errors={errors}
-            onChange={(x) => setPhase(i, x)}
-            onRemove={
-              p.phases.length > 1 ? () => set({ phases: p.phases.filter((_, k) => k !== i) }) : undefined
-            }
-          />
-        ))}
-        <Button className="mt-3" onClick={addPhase}>
-          Add a phase
-        </Button>
-      </div>
+      <Phases procedure={p} errors={errors} onChange={(phases) => set({ phases })} />
       <div className="grid gap-6 md:grid-cols-2">
         {text('Cautions', 'cautions')}
         {text('Bring', 'bring')}
-        <fieldset>
-          <legend className="mb-1 text-[13px] font-[600]">Testing ends at once when</legend>
-          {Object.entries(ABORT).map(([code, label]) => {
-            const rules = p.abortRules as string[];
-            return (
-              <label key={code} className="flex items-center gap-2 text-sm">
-                <input
-                  type="checkbox"
-                  className="size-4 accent-[var(--ink)]"
-                  checked={rules.includes(code)}
-                  disabled={ALWAYS.includes(code)}
-                  onChange={(e) =>
-                    set({
-                      abortRules: (e.target.checked
-                        ? [...rules, code]
-                        : rules.filter((r) => r !== code)) as Procedure['abortRules'],
-                    })
-                  }
-                />
-                {label}
-              </label>
-            );
-          })}
-        </fieldset>
+        <AbortRules procedure={p} onChange={(abortRules) => set({ abortRules })} />
       </div>
       <LimitFields limits={p.limits} errors={errors} onChange={(limits) => set({ limits })} />
       {save.error && <Failure error={save.error} />}
@@ -127,5 +80,63 @@ export function ProcedureEditor(props: {
         <Button onClick={props.onLeave}>Leave it as it was</Button>
       </div>
     </form>
+  );
+}
+
+function Phases(props: {
+  procedure: Procedure;
+  errors: Record<string, string>;
+  onChange: (phases: Phase[]) => void;
+}) {
+  const { procedure: p, errors, onChange } = props;
+  const addPhase = () => {
+    const last = p.phases.at(-1);
+    if (last) onChange([...p.phases, { ...last, name: `${last.name}, again` }]);
+  };
+  return (
+    <div>
+      <Heading>Phases, in order</Heading>
+      {errors.phases && <p className="text-[13px] text-block">{errors.phases}</p>}
+      {p.phases.map((phase, i) => (
+        <PhaseFields
+          key={i}
+          phase={phase}
+          at={`phases.${i}`}
+          errors={errors}
+          onChange={(x) => onChange(p.phases.map((old, k) => (k === i ? x : old)))}
+          onRemove={p.phases.length > 1 ? () => onChange(p.phases.filter((_, k) => k !== i)) : undefined}
+        />
+      ))}
+      <Button className="mt-3" onClick={addPhase}>
+        Add a phase
+      </Button>
+    </div>
+  );
+}
+
+function AbortRules(props: { procedure: Procedure; onChange: (rules: Procedure['abortRules']) => void }) {
+  const rules = props.procedure.abortRules as string[];
+  return (
+    <fieldset>
+      <legend className="mb-1 text-[13px] font-[600]">Testing ends at once when</legend>
+      {Object.entries(ABORT).map(([code, label]) => (
+        <label key={code} className="flex items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--ink)]"
+            checked={rules.includes(code)}
+            disabled={ALWAYS.includes(code)}
+            onChange={(e) =>
+              props.onChange(
+                (e.target.checked
+                  ? [...rules, code]
+                  : rules.filter((r) => r !== code)) as Procedure['abortRules'],
+              )
+            }
+          />
+          {label}
+        </label>
+      ))}
+    </fieldset>
   );
 }

@@ -12,6 +12,7 @@ import { WHEELS } from './wheels';
 
 type Pedal = NonNullable<HandReadings['pedal']>;
 type Instrument = HandReadings['instrument'];
+type Locked = 'no' | 'front' | 'rear';
 const MOST_PEOPLE = 3;
 
 /** What people read off thermometer, tape and stopwatch, in the order it is taken: heat goes first. */
@@ -33,12 +34,11 @@ export function ReadingsSheet(props: {
   const [instrument, setInstrument] = useState<Instrument>('TAPE');
   const [people, setPeople] = useState(1);
   const [pedal, setPedal] = useState<Pedal | null>(null);
-  const [locked, setLocked] = useState<'no' | 'front' | 'rear'>('no');
+  const [locked, setLocked] = useState<Locked>('no');
   const [switches, setSwitches] = useState<Record<string, boolean>>({});
   const [note, setNote] = useState('');
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
   const asked = view.sides[view.steps[view.step]?.configuration ?? 0]?.switches ?? [];
-  const pedals = useChoices('pedals');
   const fields = padFields(view, units, people, useEntries('reading'));
   const change = (next: Record<string, string>) => {
     // The first digit of a temperature says when it was read.
@@ -78,63 +78,16 @@ export function ReadingsSheet(props: {
     >
       <div className="grid gap-4">
         <NumberPad fields={fields} values={values} active={active} onActive={setActive} onChange={change} />
-        <div className="flex flex-wrap gap-3">
-          <Segments<Instrument>
-            large
-            label="Read with"
-            value={instrument}
-            options={[
-              ['TAPE', 'tape'],
-              ['WHEEL', 'wheel'],
-            ]}
-            onChange={setInstrument}
-          />
-          {people < MOST_PEOPLE && (
-            <Button className="min-h-14" onClick={() => setPeople(people + 1)}>
-              Somebody else read it too
-            </Button>
-          )}
-        </div>
-        <Segments<Pedal | ''>
-          large
-          label="Pedal"
-          value={pedal ?? ''}
-          options={pedals.map((p) => [p.name as Pedal, p.label])}
-          onChange={(p) => setPedal(p === '' ? null : p)}
+        <ReadWith instrument={instrument} people={people} onInstrument={setInstrument} onPeople={setPeople} />
+        <Seen
+          asked={asked}
+          pedal={pedal}
+          locked={locked}
+          switches={switches}
+          onPedal={setPedal}
+          onLocked={setLocked}
+          onSwitches={setSwitches}
         />
-        <Segments<'no' | 'front' | 'rear'>
-          large
-          label="Wheels that locked"
-          value={locked}
-          options={[
-            ['no', 'no lock seen'],
-            ['front', 'a front wheel locked'],
-            ['rear', 'rear first'],
-          ]}
-          onChange={setLocked}
-        />
-        {asked.map(({ name, label, on }) => {
-          const found = switches[name];
-          return (
-            <Segments<'' | 'on' | 'off'>
-              large
-              key={name}
-              label={label}
-              value={found === undefined ? '' : found ? 'on' : 'off'}
-              options={[
-                ['', `${label}: not looked`],
-                ['on', `was on${on ? ', as asked' : ''}`],
-                ['off', `was off${on ? '' : ', as asked'}`],
-              ]}
-              onChange={(v) => {
-                const next = { ...switches };
-                if (v === '') delete next[name];
-                else next[name] = v === 'on';
-                setSwitches(next);
-              }}
-            />
-          );
-        })}
         <Field label="Note">
           <Input
             className="min-h-14"
@@ -156,6 +109,92 @@ export function ReadingsSheet(props: {
         </Button>
       </div>
     </Sheet>
+  );
+}
+
+function ReadWith(props: {
+  instrument: Instrument;
+  people: number;
+  onInstrument: (instrument: Instrument) => void;
+  onPeople: (people: number) => void;
+}) {
+  const { instrument, people } = props;
+  return (
+    <div className="flex flex-wrap gap-3">
+      <Segments<Instrument>
+        large
+        label="Read with"
+        value={instrument}
+        options={[
+          ['TAPE', 'tape'],
+          ['WHEEL', 'wheel'],
+        ]}
+        onChange={props.onInstrument}
+      />
+      {people < MOST_PEOPLE && (
+        <Button className="min-h-14" onClick={() => props.onPeople(people + 1)}>
+          Somebody else read it too
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** What was felt and seen: the pedal, wheels that locked, how the switches stood. */
+function Seen(props: {
+  asked: RunView['sides'][number]['switches'];
+  pedal: Pedal | null;
+  locked: Locked;
+  switches: Record<string, boolean>;
+  onPedal: (pedal: Pedal | null) => void;
+  onLocked: (locked: Locked) => void;
+  onSwitches: (switches: Record<string, boolean>) => void;
+}) {
+  const { asked, pedal, locked, switches } = props;
+  const pedals = useChoices('pedals');
+  return (
+    <>
+      <Segments<Pedal | ''>
+        large
+        label="Pedal"
+        value={pedal ?? ''}
+        options={pedals.map((p) => [p.name as Pedal, p.label])}
+        onChange={(p) => props.onPedal(p === '' ? null : p)}
+      />
+      <Segments<Locked>
+        large
+        label="Wheels that locked"
+        value={locked}
+        options={[
+          ['no', 'no lock seen'],
+          ['front', 'a front wheel locked'],
+          ['rear', 'rear first'],
+        ]}
+        onChange={props.onLocked}
+      />
+      {asked.map(({ name, label, on }) => {
+        const found = switches[name];
+        return (
+          <Segments<'' | 'on' | 'off'>
+            large
+            key={name}
+            label={label}
+            value={found === undefined ? '' : found ? 'on' : 'off'}
+            options={[
+              ['', `${label}: not looked`],
+              ['on', `was on${on ? ', as asked' : ''}`],
+              ['off', `was off${on ? '' : ', as asked'}`],
+            ]}
+            onChange={(v) => {
+              const next = { ...switches };
+              if (v === '') delete next[name];
+              else next[name] = v === 'on';
+              props.onSwitches(next);
+            }}
+          />
+        );
+      })}
+    </>
   );
 }
 

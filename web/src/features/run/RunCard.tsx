@@ -1,37 +1,21 @@
 import { useEffect, useState } from 'react';
 import type { Happening, RunView } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
-import { Button } from '../../ui/Button';
-import { useShortcuts } from '../../ui/shortcuts';
 import { number, said } from '../../units/units';
-import { letterOf } from '../../charts/letters';
 import { countdown, projected, type RunClock, waitsUntil, wallClock } from './clock';
-import { CrackSheet } from './CrackSheet';
-import { DevicesSheet } from './DevicesSheet';
-import { DiscsSheet } from './DiscsSheet';
 import { Foot } from './Foot';
-import { Gates } from './Gates';
-import { GateTape } from './GateTape';
-import { HistorySheet } from './HistorySheet';
 import { Huge } from './Huge';
 import { LastStop } from './LastStop';
 import { loggerOf, useLive } from './live';
 import { LiveSpeed } from './LiveSpeed';
 import { Motion } from './Motion';
 import type { Queued } from './queue';
-import { ReadingsSheet } from './ReadingsSheet';
-import { Recorder } from './Recorder';
-import { Review } from './Review';
-import { SignSheet } from './SignSheet';
-import { StoppedPanel } from './StoppedPanel';
+import { Middle } from './Middle';
+import { Sheets, type Sheet } from './Sheets';
 import { TopLine } from './TopLine';
+import { useCardKeys } from './useCardKeys';
 import { Unsent } from './Unsent';
 import { useRunClock } from './useRun';
-
-type Sheet = 'discs' | 'cracks' | 'readings' | 'sign' | 'history' | 'devices' | null;
-
-/** Stages in which the vehicle stands and somebody may look at its discs. */
-const LOOKED_AT: RunView['stage'][] = ['WAITING', 'JUDGED', 'TASK', 'STOPPED'];
 
 /** One instruction, one figure, one thing to press; all else stands smaller beside it. */
 export function RunCard(props: {
@@ -47,7 +31,6 @@ export function RunCard(props: {
   const { view, queued, say } = props;
   const now = useRunClock(props.clock);
   const [sheet, setSheet] = useState<Sheet>(null);
-  const preferences = usePreferences();
   const logger = loggerOf(view);
   const live = useLive(logger?.id);
   const offline = queued.pending.length > 0;
@@ -56,7 +39,6 @@ export function RunCard(props: {
     setSheet(null);
     if (stage !== 'DONE') say({ type: 'stopped', rule: null, words: 'said at the run card' });
   };
-  const { units } = preferences;
   useEscape(stop);
   const last = view.stops.at(-1);
   // What was not sent yet knows better than the last answer.
@@ -72,24 +54,7 @@ export function RunCard(props: {
   const goAlong = () => {
     if (stage === 'JUDGED' && last) say({ type: 'decided', validity: last.judged, reason: '' });
   };
-  useShortcuts({
-    ' ': forward,
-    Enter: goAlong,
-    l: () => say({ type: 'laneCalled', clear: view.gate.lane !== 'MET' }),
-    r: () => {
-      if (stage === 'JUDGED' && last?.judged === 'REPEAT') goAlong();
-    },
-    d: () => setSheet('discs'),
-    n: preferences.toggleNight,
-    h: () => setSheet('history'),
-    m: () => say({ type: 'carMoves', motion: view.gate.motion === 'STANDING' ? 'ROLLING' : 'STANDING' }),
-    k: () => {
-      if (LOOKED_AT.includes(stage)) setSheet('cracks');
-    },
-    e: () => {
-      if (stage === 'AT_REST' || (stage === 'JUDGED' && last?.logged)) setSheet('readings');
-    },
-  });
+  useCardKeys({ view, stage, forward, goAlong, say, setSheet });
   return (
     <div data-density="trackside" className="flex min-h-dvh flex-col bg-sheet">
       <TopLine
@@ -109,33 +74,15 @@ export function RunCard(props: {
           <Unsent queued={queued} onForget={props.onForgetRefused} />
           <Now view={view} stage={stage} now={now} speedMps={live.value('SPEED')} say={say} />
         </section>
-        <section className="grid content-start gap-5 px-8 py-5 max-[899px]:px-4 max-[899px]:py-3">
-          {stage === 'STOPPED' && <StoppedPanel view={view} queued={queued} say={say} />}
-          {(stage === 'WAITING' || stage === 'JUDGED') && view.gate.discs !== 'NOT_ASKED' && (
-            <GateTape
-              view={view}
-              sensed={live.value('DISC_TEMPERATURE_FRONT_LEFT') !== undefined}
-              onRead={() => setSheet('discs')}
-            />
-          )}
-          {stage === 'WAITING' && <Gates view={view} now={now} />}
-          {LOOKED_AT.includes(stage) && (
-            <p>
-              <Button className="min-h-12" onClick={() => setSheet('cracks')}>
-                Looked at a disc for cracks
-              </Button>
-            </p>
-          )}
-          {view.review && stage === 'DONE' && <Review review={view.review} />}
-          {logger && (
-            <Recorder live={live} colour={`c${letterOf(view.steps[view.step]?.configuration ?? 0)}`} />
-          )}
-          {view.progress.warnings.map((w) => (
-            <p key={said(w, units)} className="border-l-[3px] border-caution pl-3 text-[17px]">
-              {said(w, units)}
-            </p>
-          ))}
-        </section>
+        <Middle
+          view={view}
+          queued={queued}
+          stage={stage}
+          now={now}
+          live={live}
+          say={say}
+          onSheet={setSheet}
+        />
         {/* On a phone, what was measured stands right under whether it counts. */}
         <aside
           className={`border-rule px-6 py-5 min-[900px]:col-start-2 min-[900px]:row-span-2 min-[900px]:row-start-1 min-[900px]:border-l max-[899px]:px-4 max-[899px]:py-3 ${stage === 'JUDGED' ? 'max-[899px]:-order-1' : 'max-[899px]:border-t'}`}
@@ -158,21 +105,7 @@ export function RunCard(props: {
         onStop={stop}
         onSheet={setSheet}
       />
-      {sheet === 'discs' && <DiscsSheet view={view} say={say} onClose={() => setSheet(null)} />}
-      {sheet === 'cracks' && <CrackSheet view={view} say={say} onClose={() => setSheet(null)} />}
-      {sheet === 'readings' && (
-        <ReadingsSheet
-          view={view}
-          now={now}
-          restAtS={restAtS}
-          holder={props.holder}
-          say={say}
-          onClose={() => setSheet(null)}
-        />
-      )}
-      {sheet === 'devices' && <DevicesSheet view={view} onClose={() => setSheet(null)} />}
-      {sheet === 'sign' && <SignSheet holder={props.holder} say={say} onClose={() => setSheet(null)} />}
-      {sheet === 'history' && <HistorySheet testId={props.testId} onClose={() => setSheet(null)} />}
+      <Sheets {...props} sheet={sheet} now={now} restAtS={restAtS} onClose={() => setSheet(null)} />
     </div>
   );
 }

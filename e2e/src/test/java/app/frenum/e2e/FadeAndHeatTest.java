@@ -37,17 +37,17 @@ class FadeAndHeatTest extends Journey {
         assertThat(page.getByText(Pattern.compile("B against A: at stops 10 to 12 it holds \\d+ ± \\d+ % more")))
                 .isVisible();
         assertThat(table("A last")).containsText("B first");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("against stop 1"))
+        choice("against stop 1")
                 .click();
         assertThat(page.getByText("in % of stop 1")).isVisible();
         assertThat(page.getByText("No order grows from stop to stop beyond chance."))
                 .isVisible();
         assertThat(page.getByLabel(Pattern.compile("^A: deceleration at \\d+ bar \\d")))
                 .isVisible();
-        press("distance");
+        choice("distance").click();
         assertThat(page.getByLabel(Pattern.compile("^distance, in the order driven. A: 1\\d\\d.\\d m")))
                 .isVisible();
-        press("deceleration");
+        choice("deceleration").click();
         assertThat(page.getByLabel(Pattern.compile("^deceleration, .* B: 7.\\d\\d m/s²")))
                 .isVisible();
         page.keyboard().press("m");
@@ -70,7 +70,7 @@ class FadeAndHeatTest extends Journey {
                         .first())
                 .isVisible();
         assertThat(table("time constant")).containsText(Pattern.compile("A front left1[678]\\d"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B Semi-metallic"))
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("B Semi-metallic"))
                 .click();
         assertThat(page.getByText("Disc heat through B’s series")).isVisible();
         assertThat(page.getByText(
@@ -78,10 +78,10 @@ class FadeAndHeatTest extends Journey {
                 .isVisible();
         assertThat(page.getByLabel(Pattern.compile("^A front left: left over at most [0-4]\\.\\d °C")))
                 .isVisible();
-        press("stop by stop");
+        choice("stop by stop").click();
         assertThat(page.getByLabel(Pattern.compile("^B: peaks up to 4\\d\\d °C over 12 stops")))
                 .isVisible();
-        press("the whole day");
+        choice("the whole day").click();
         assertThat(page.getByText("Disc heat through the day")).isVisible();
         assertThat(page.getByLabel(Pattern.compile("^A, B: peaks up to 4\\d\\d °C over 24 stops")))
                 .isVisible();

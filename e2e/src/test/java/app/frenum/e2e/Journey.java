@@ -82,6 +82,12 @@ abstract class Journey {
                 .click();
     }
 
+    /** One of several side by side. */
+    protected Locator choice(String name) {
+        return page.getByRole(
+                AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     protected Locator button(String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }

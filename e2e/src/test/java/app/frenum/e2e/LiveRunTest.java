@@ -87,7 +87,7 @@ class LiveRunTest extends Journey {
         planned.ofTheDemoCar(test, "A_B_A", 4);
         drivenCar(21);
         page.navigate("/tests/" + test + "/run");
-        button("20 times").click();
+        choice("20 times").click();
         button("Rehearse").last().click();
         page.getByLabel("Somebody else").fill("Marshal " + test);
         button("That is me").click();

@@ -89,7 +89,7 @@ class PlanningTest extends Journey {
     }
 
     private void describeTwoConfigurations() {
-        button("Configurations").click();
+        choice("Configurations").click();
         button("Describe it").click();
         page.getByLabel("Name of the configuration").fill("As it stands");
         fit("Front pads", "organic");
@@ -112,7 +112,7 @@ class PlanningTest extends Journey {
     }
 
     private void theirDifferenceIsTakenApart() {
-        button("Difference").click();
+        choice("Difference").click();
         assertThat(page.getByText("Pads and fluid change together: this test cannot tell which did it."))
                 .isVisible();
         button("the pads").click();

@@ -23,7 +23,7 @@ public sealed interface Happening {
     record Signed(SafetyGate gate) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.signed(gate, event);
+            return Waiting.signed(run, gate, event);
         }
     }
 
@@ -35,7 +35,7 @@ public sealed interface Happening {
 
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.discsRead(celsius, event);
+            return Waiting.discsRead(run, celsius, event);
         }
     }
 
@@ -43,7 +43,7 @@ public sealed interface Happening {
     record CarMoves(Motion motion) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.moves(motion, event);
+            return Waiting.moves(run, motion, event);
         }
     }
 
@@ -51,7 +51,7 @@ public sealed interface Happening {
     record LaneCalled(boolean clear) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.laneCalled(clear, event);
+            return Waiting.laneCalled(run, clear, event);
         }
     }
 
@@ -59,7 +59,7 @@ public sealed interface Happening {
     record Started() implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.started(event);
+            return Waiting.started(run, event);
         }
     }
 
@@ -67,7 +67,7 @@ public sealed interface Happening {
     record AtRest() implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.atRest(event);
+            return Driving.atRest(run, event);
         }
     }
 
@@ -75,7 +75,7 @@ public sealed interface Happening {
     record WavedOff(String reason) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.wavedOff();
+            return Waiting.wavedOff(run);
         }
     }
 
@@ -83,7 +83,7 @@ public sealed interface Happening {
     record Entered(HandReadings readings) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.entered(readings, event);
+            return Driving.entered(run, readings, event);
         }
     }
 
@@ -91,7 +91,7 @@ public sealed interface Happening {
     record Logged(LoggedStop stop) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.logged(stop, event);
+            return Driving.logged(run, stop, event);
         }
     }
 
@@ -99,7 +99,7 @@ public sealed interface Happening {
     record Decided(Validity validity, String reason) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.decided(validity, reason, event);
+            return Deciding.decided(run, validity, reason, event);
         }
     }
 
@@ -107,7 +107,7 @@ public sealed interface Happening {
     record TaskDone(String note) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.taskDone(note, event);
+            return Deciding.taskDone(run, note, event);
         }
     }
 
@@ -119,7 +119,7 @@ public sealed interface Happening {
 
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.cracksSeen(faces, event);
+            return Halting.cracksSeen(run, faces, event);
         }
     }
 
@@ -127,7 +127,7 @@ public sealed interface Happening {
     record Stopped(Optional<AbortRule> rule, String words) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.stopped(rule, words, event);
+            return Halting.stopped(run, rule, words, event);
         }
     }
 
@@ -135,7 +135,7 @@ public sealed interface Happening {
     record Released(String inspected) implements Happening {
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return run.released(inspected, event);
+            return Halting.released(run, inspected, event);
         }
     }
 }

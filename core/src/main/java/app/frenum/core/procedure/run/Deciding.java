@@ -1,0 +1,62 @@
+package app.frenum.core.procedure.run;
+
+import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.Validity;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What happens after a stop, and beside driving: it is decided on, and the run goes on to the next, or to the next step. */
+final class Deciding {
+    private Deciding() {}
+
+    static RunState decided(RunState now, Validity validity, String reason, RunEvent event) {
+        now.require(now.stage() == Stage.JUDGED, RunRefusal.NOTHING_TO_DECIDE);
+        JudgedStop last = now.stops().get(now.stops().size() - 1);
+        boolean overruled = (validity == Validity.REPEAT) != (last.judged() == Validity.REPEAT);
+        if (overruled && reason.isBlank()) {
+            throw OutOfTurn.because(RunRefusal.GIVE_A_REASON);
+        }
+        if (validity != Validity.REPEAT && last.flags().stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)) {
+            throw OutOfTurn.because(RunRefusal.WRONG_SPEED_CANNOT_COUNT);
+        }
+        List<JudgedStop> all = new ArrayList<>(now.stops());
+        all.set(all.size() - 1, last.decided(new JudgedStop.Ruling(validity, reason.strip(), event.by(), event.atS())));
+        return advanced(new RunDraft(now).stops(all).build());
+    }
+
+    /** On to the next stop, or the next step when this one has its stops or no more extra runs. */
+    static RunState advanced(RunState now) {
+        Step step = now.current().orElseThrow();
+        boolean enough = now.counted() >= step.repeats()
+                && (!step.provesBack() || now.proof(now.step()).proved());
+        boolean finished = enough || now.attempts() >= step.mostAttempts();
+        return finished
+                ? inStep(now, now.step() + 1)
+                : new RunDraft(now).stage(Stage.WAITING).build();
+    }
+
+    private static RunState inStep(RunState now, int other) {
+        return new RunDraft(now)
+                .step(other)
+                .lastStart(null)
+                .stage(stageOf(now, other))
+                .build();
+    }
+
+    static Stage stageOf(RunState now, int index) {
+        if (index >= now.script().steps().size()) {
+            return Stage.DONE;
+        }
+        return now.script().steps().get(index).isBraking() ? Stage.WAITING : Stage.TASK;
+    }
+
+    static RunState taskDone(RunState now, String note, RunEvent event) {
+        now.require(now.stage() == Stage.TASK, RunRefusal.NOTHING_BESIDE_DRIVING);
+        List<RunState.Task> all = new ArrayList<>(now.tasks());
+        all.add(new RunState.Task(now.step(), note.strip(), event.by(), event.atS()));
+        RunState done = new RunDraft(now).tasks(all).build();
+        // Parts that were changed are cold, or of another temperature than the readings say.
+        boolean cools = now.current().orElseThrow().phase().isPresent();
+        return inStep(cools ? done : new RunDraft(done).discs(List.of()).build(), now.step() + 1);
+    }
+}
