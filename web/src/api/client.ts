@@ -48,6 +48,7 @@ export const asksAs = (name: string) => {
 };
 
 const WHO = 'Frenum-Who';
+const JSON_TYPE = 'application/json';
 
 /** The name for one request of somebody who held this device before. */
 export const as = (name: string) => ({ [WHO]: encodeURIComponent(name) });
@@ -67,6 +68,9 @@ export const api = createClient<paths>({
 });
 api.use({
   onRequest({ request }) {
+    // Also without a body: Frenum takes no change that a form of another page could have sent.
+    if (request.method !== 'GET' && !request.headers.has('Content-Type'))
+      request.headers.set('Content-Type', JSON_TYPE);
     if (who !== '' && !request.headers.has(WHO)) request.headers.set(WHO, encodeURIComponent(who));
   },
   async onResponse({ response }) {

@@ -981,19 +981,6 @@ export interface components {
             /** Format: int32 */
             stops: number;
         };
-        Blocking: {
-            /** Format: double */
-            fromOpening: number;
-            openingFor: components["schemas"]["WrittenFigure"] | null;
-            peakHigh: components["schemas"]["WrittenFigure"];
-            peakLow: components["schemas"]["WrittenFigure"];
-            peakPer: components["schemas"]["WrittenFigure"];
-            /** Format: double */
-            toOpening: number;
-            troughHigh: components["schemas"]["WrittenFigure"];
-            troughLow: components["schemas"]["WrittenFigure"];
-            troughPer: components["schemas"]["WrittenFigure"];
-        };
         BrakeApplication: {
             /** Format: int32 */
             modulations: number;
@@ -1344,6 +1331,19 @@ export interface components {
             predictedBy: components["schemas"]["WrittenFinding"];
             /** Format: uuid */
             recordingId: string;
+        };
+        DuctOpening: {
+            /** Format: double */
+            fromOpening: number;
+            openingFor: components["schemas"]["WrittenFigure"] | null;
+            peakHigh: components["schemas"]["WrittenFigure"];
+            peakLow: components["schemas"]["WrittenFigure"];
+            peakPer: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            toOpening: number;
+            troughHigh: components["schemas"]["WrittenFigure"];
+            troughLow: components["schemas"]["WrittenFigure"];
+            troughPer: components["schemas"]["WrittenFigure"];
         };
         EarlyLook: {
             /** @enum {string} */
@@ -1724,7 +1724,7 @@ export interface components {
         HeatView: {
             airFlow: components["schemas"]["AirFlowView"][];
             averaged: components["schemas"]["Averaged"];
-            blocking: components["schemas"]["Blocking"] | null;
+            blocking: components["schemas"]["DuctOpening"] | null;
             gate: components["schemas"]["StartWindow"] | null;
             limitC: number | null;
             sides: components["schemas"]["HeatSide"][];

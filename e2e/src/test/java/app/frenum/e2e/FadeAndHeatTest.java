@@ -37,8 +37,7 @@ class FadeAndHeatTest extends Journey {
         assertThat(page.getByText(Pattern.compile("B against A: at stops 10 to 12 it holds \\d+ ± \\d+ % more")))
                 .isVisible();
         assertThat(table("A last")).containsText("B first");
-        choice("against stop 1")
-                .click();
+        choice("against stop 1").click();
         assertThat(page.getByText("in % of stop 1")).isVisible();
         assertThat(page.getByText("No order grows from stop to stop beyond chance."))
                 .isVisible();

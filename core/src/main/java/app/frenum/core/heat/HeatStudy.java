@@ -69,6 +69,44 @@ public record HeatStudy(
         public Stop {
             discs = discs.isEmpty() ? Map.of() : new EnumMap<>(discs);
         }
+
+        /** Start of the front discs that are known, their mean, °C. */
+        Figure frontTroughC() {
+            return frontMean(Disc::troughC);
+        }
+
+        /** Peak of the front discs that are known, their mean, °C. */
+        Figure frontPeakC() {
+            return frontMean(Disc::peakC);
+        }
+
+        private Figure frontMean(Function<Disc, Figure> which) {
+            OptionalDouble mean = discs.entrySet().stream()
+                    .filter(e -> e.getKey().isFront())
+                    .map(e -> which.apply(e.getValue()))
+                    .filter(Figure::isKnown)
+                    .mapToDouble(Figure::value)
+                    .average();
+            return mean.isPresent() ? Figure.of(mean.getAsDouble()) : Figure.unknown("no front disc is known");
+        }
+    }
+
+    /** What the front pads did in each stop whose energy and discs are known. */
+    public List<PadWindow.Work> frontPadWork() {
+        return stops.stream()
+                .filter(s -> s.energyJ().isKnown()
+                        && s.frontTroughC().isKnown()
+                        && s.frontPeakC().isKnown())
+                .map(s -> new PadWindow.Work(
+                        s.energyJ().value(),
+                        s.frontTroughC().value(),
+                        s.frontPeakC().value()))
+                .toList();
+    }
+
+    /** The newest stop among those that are averaged. */
+    Optional<Stop> lastAveraged() {
+        return stops.stream().filter(Stop::averaged).reduce((first, last) -> last);
     }
 
     /**

@@ -30,6 +30,17 @@ public record SpeedCooling(StraightLine line, double fromMps, double toMps) {
      */
     public record At(double speedMps, Figure tauS, Figure lowS, Figure highS, boolean extrapolated) {}
 
+    /** By the front discs' cool-downs while the car rolled. */
+    public static SpeedCooling ofFronts(List<CoolDowns.CoolDown> downs) {
+        return of(downs.stream()
+                .filter(d -> d.wheel().isFront()
+                        && !d.stood()
+                        && d.fit().tauS().isKnown()
+                        && d.meanMps().isKnown())
+                .map(d -> new CoolDown(d.meanMps().value(), d.fit().tauS().value()))
+                .toList());
+    }
+
     /** Fits cool-downs; at least three speeds that differ. */
     public static SpeedCooling of(List<CoolDown> coolDowns) {
         long speeds = coolDowns.stream()

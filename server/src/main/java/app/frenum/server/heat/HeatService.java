@@ -8,12 +8,12 @@ import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.Beside;
 import app.frenum.core.heat.CoolDowns;
 import app.frenum.core.heat.Cooling;
+import app.frenum.core.heat.DuctOpening;
 import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.Ladder;
 import app.frenum.core.heat.PadWindow;
 import app.frenum.core.heat.Regimes;
 import app.frenum.core.heat.SpeedCooling;
-import app.frenum.core.heat.StraightLine;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Figure;
@@ -153,20 +153,14 @@ public class HeatService {
                         vehicle.figure(VehicleField.REAR_DISC_MASS),
                         vehicle.brakeForceShare()));
         Optional<HeatView.Band> band = band(configuration);
-        SpeedCooling law = SpeedCooling.of(downs.stream()
-                .filter(d -> d.wheel().isFront()
-                        && !d.stood()
-                        && d.fit().tauS().isKnown()
-                        && d.meanMps().isKnown())
-                .map(d -> new SpeedCooling.CoolDown(
-                        d.meanMps().value(), d.fit().tauS().value()))
-                .toList());
+        SpeedCooling law = SpeedCooling.ofFronts(downs);
         return new HeatView.HeatSide(
                 configuration.id(),
                 configuration.label(),
                 band.orElse(null),
                 fluid(configuration).orElse(null),
-                band.map(b -> PadWindow.of(work(study), b.fromC(), b.toC())).orElse(null),
+                band.map(b -> PadWindow.of(study.frontPadWork(), b.fromC(), b.toC()))
+                        .orElse(null),
                 study,
                 cooling,
                 standing,
@@ -297,64 +291,16 @@ public class HeatService {
                 .map(q -> new HeatView.FluidView(q.inside(), wet.isPresent()));
     }
 
-    /** What the front pads did, by the mean of both discs. */
-    private static List<PadWindow.Work> work(HeatStudy study) {
-        List<PadWindow.Work> all = new ArrayList<>();
-        for (HeatStudy.Stop s : study.stops()) {
-            double start = front(s, HeatStudy.Disc::troughC);
-            double peak = front(s, d -> d.peak().peakC());
-            if (s.energyJ().isKnown() && !Double.isNaN(start) && !Double.isNaN(peak)) {
-                all.add(new PadWindow.Work(s.energyJ().value(), start, peak));
-            }
-        }
-        return all;
-    }
-
-    private static double front(HeatStudy.Stop stop, java.util.function.Function<HeatStudy.Disc, Figure> which) {
-        return stop.discs().entrySet().stream()
-                .filter(e -> e.getKey().isFront())
-                .map(e -> which.apply(e.getValue()))
-                .filter(Figure::isKnown)
-                .mapToDouble(Figure::value)
-                .average()
-                .orElse(Double.NaN);
-    }
-
-    /** Trough and peak over the opening of the ducts, where three configurations have different ones. */
-    private static HeatView.@Nullable Blocking blocking(
-            List<ConfigurationView> sides, List<HeatView.HeatSide> views, Double wantedC) {
-        List<double[]> points = new ArrayList<>();
+    /** Of the configurations whose ducts have an opening of their own. */
+    private static Optional<DuctOpening> blocking(
+            List<ConfigurationView> sides, List<HeatView.HeatSide> views, @Nullable Double wantedC) {
+        List<DuctOpening.Driven> driven = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
-            Part ducts = sides.get(i).spec().parts().get(Slot.DUCTS);
-            Quantity opening = ducts == null ? null : ducts.figures().get(PartField.OPENING);
-            List<HeatStudy.Stop> own = views.get(i).study().stops().stream()
-                    .filter(HeatStudy.Stop::averaged)
-                    .toList();
-            if (opening != null && !own.isEmpty()) {
-                HeatStudy.Stop last = own.get(own.size() - 1);
-                points.add(new double[] {
-                    100 * opening.inside(),
-                    front(last, HeatStudy.Disc::troughC),
-                    front(last, d -> d.peak().peakC())
-                });
-            }
+            HeatStudy study = views.get(i).study();
+            Optional.ofNullable(sides.get(i).spec().parts().get(Slot.DUCTS))
+                    .map(ducts -> ducts.figures().get(PartField.OPENING))
+                    .ifPresent(opening -> driven.add(new DuctOpening.Driven(opening.inside(), study)));
         }
-        double[] x = points.stream().mapToDouble(p -> p[0]).toArray();
-        StraightLine trough =
-                StraightLine.of(x, points.stream().mapToDouble(p -> p[1]).toArray());
-        StraightLine peak =
-                StraightLine.of(x, points.stream().mapToDouble(p -> p[2]).toArray());
-        return !trough.slope().isKnown()
-                ? null
-                : new HeatView.Blocking(
-                        trough.slope(),
-                        trough.slopeLow(),
-                        trough.slopeHigh(),
-                        peak.slope(),
-                        peak.slopeLow(),
-                        peak.slopeHigh(),
-                        trough.fromX(),
-                        trough.toX(),
-                        wantedC == null ? null : trough.xFor(wantedC));
+        return DuctOpening.of(driven, Optional.ofNullable(wantedC));
     }
 }

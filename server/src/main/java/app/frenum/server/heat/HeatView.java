@@ -3,6 +3,7 @@ package app.frenum.server.heat;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.heat.CoolingResidual;
 import app.frenum.core.heat.DiscReading;
+import app.frenum.core.heat.DuctOpening;
 import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.PadWindow;
 import app.frenum.core.heat.SpeedCooling;
@@ -12,6 +13,7 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.server.disc.AirFlowView;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +32,7 @@ record HeatView(
         @Nullable Double limitC,
         @Nullable StartWindow gate,
         Averaged averaged,
-        @Nullable Blocking blocking) {
+        Optional<DuctOpening> blocking) {
 
     /**
      * One configuration.
@@ -156,21 +158,4 @@ record HeatView(
 
     /** One stop in a trace, s. */
     record MarkView(int number, double fromS, double toS) {}
-
-    /**
-     * A straight line of trough and of peak over the opening of the duct, %.
-     *
-     * @param troughPer °C per % of opening
-     * @param openingFor which opening gives the wanted trough
-     */
-    record Blocking(
-            Figure troughPer,
-            Figure troughLow,
-            Figure troughHigh,
-            Figure peakPer,
-            Figure peakLow,
-            Figure peakHigh,
-            double fromOpening,
-            double toOpening,
-            @Nullable Figure openingFor) {}
 }
