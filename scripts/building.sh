@@ -7,7 +7,7 @@ cli_jar() { echo "$ROOT/cli/target/cli-$VERSION-app.jar"; }
 
 newest_source() {
   find pom.xml .mvn core formats standin cli server web -type f \
-    \( -name '*.java' -o -name '*.xml' -o -name '*.html' -o -name '*.properties' -o -name '*.sql' -o -name '*.yaml' -o -name '*.json' -o -name '*.ts' -o -name '*.tsx' -o -name '*.css' \) \
+    \( -name '*.java' -o -name '*.xml' -o -name '*.html' -o -name '*.properties' -o -name '*.sql' -o -name '*.yaml' -o -name '*.json' -o -name '*.ts' -o -name '*.tsx' -o -name '*.css' -o -name '*.mjs' \) \
     -not -path '*/target/*' -not -path '*/node_modules/*' -not -path '*/dist/*' -not -path '*/src/test/*' -newer "$1" -print -quit
 }
 

@@ -165,6 +165,14 @@ export const fade = (testId: string, reference: FadeReference) =>
       ask(api.GET('/api/tests/{id}/fade', { params: { path: { id: testId }, query: { reference } } })),
   });
 
+/** Bite and pedal over pressure, the reference stops against the last. */
+export const curves = (testId: string, reference: FadeReference) =>
+  queryOptions({
+    queryKey: ['test', testId, 'fade', reference, 'curves'],
+    queryFn: () =>
+      ask(api.GET('/api/tests/{id}/fade/curves', { params: { path: { id: testId }, query: { reference } } })),
+  });
+
 export const judder = (testId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'judder'],

@@ -733,6 +733,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/fade/curves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["curves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/heat": {
         parameters: {
             query?: never;
@@ -948,6 +964,14 @@ export interface components {
             /** Format: double */
             speedMps: number;
             tauS: components["schemas"]["WrittenFigure"];
+        };
+        AtPressure: {
+            /** Format: double */
+            bar: number;
+            mean: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            sd: components["schemas"]["WrittenFigure"];
         };
         AtRest: {
             /** @enum {string} */
@@ -1221,6 +1245,21 @@ export interface components {
             /** @enum {string} */
             role: "DRIVER" | "RECORDER" | "LANE_CONTROL" | "MARSHAL" | "FIRST_AID";
         };
+        CurvePoint: {
+            /** Format: double */
+            bar: number;
+            /** Format: double */
+            value: number;
+        };
+        CurvesSide: {
+            bite: components["schemas"]["Ends"];
+            /** Format: uuid */
+            configurationId: string;
+            pedal: components["schemas"]["Ends"];
+        };
+        CurvesView: {
+            groups: components["schemas"]["LikeCurves"][];
+        };
         DayClock: {
             items: components["schemas"]["Item"][];
             warnings: components["schemas"]["WrittenFinding"][];
@@ -1367,6 +1406,10 @@ export interface components {
             requestId: string;
             why: string;
         };
+        Ends: {
+            last: components["schemas"]["PressureCurve"];
+            reference: components["schemas"]["PressureCurve"];
+        };
         Entered: {
             readings: components["schemas"]["HandReadings"];
             /** @enum {string} */
@@ -1377,6 +1420,15 @@ export interface components {
             unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
             /** Format: double */
             value: number;
+        };
+        EntryUnit: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            symbol: string;
+            /** @enum {string} */
+            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };
         Event: {
             /** Format: double */
@@ -1504,15 +1556,11 @@ export interface components {
             field: string;
             help: string;
             /** Format: double */
-            high: number;
-            /** Format: double */
             highInside: number;
             label: string;
             /** Format: double */
-            low: number;
-            /** Format: double */
             lowInside: number;
-            units: components["schemas"]["UnitChoice"][];
+            units: components["schemas"]["EntryUnit"][];
         };
         Forms: {
             bases: components["schemas"]["Choice"][];
@@ -1525,6 +1573,7 @@ export interface components {
             reading: components["schemas"]["FormEntry"][];
             test: components["schemas"]["FormEntry"][];
             units: components["schemas"]["UnitChoice"][];
+            weighing: components["schemas"]["FormEntry"][];
         };
         FrontRear: {
             peakC: components["schemas"]["Summary"];
@@ -1953,6 +2002,9 @@ export interface components {
             number: number;
             phase: string;
             startC: components["schemas"]["WrittenFigure"];
+        };
+        LikeCurves: {
+            sides: components["schemas"]["CurvesSide"][];
         };
         Limit: {
             atLeast: boolean;
@@ -2397,6 +2449,10 @@ export interface components {
         PressureBaseline: {
             bar: number[];
             t: number[];
+        };
+        PressureCurve: {
+            at: components["schemas"]["AtPressure"][];
+            stops: components["schemas"]["CurvePoint"][][];
         };
         Procedure: {
             abortRules: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR")[];
@@ -4407,6 +4463,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FadeView"];
+                };
+            };
+        };
+    };
+    curves: {
+        parameters: {
+            query?: {
+                reference?: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurvesView"];
                 };
             };
         };

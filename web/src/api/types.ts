@@ -69,6 +69,7 @@ export type Photo = Schemas['PhotoView'];
 
 export type Fade = Schemas['FadeView'];
 export type FadeReference = NonNullable<NonNullable<operations['fade']['parameters']['query']>['reference']>;
+export type PressureCurve = Schemas['PressureCurve'];
 export type FadeSide = Schemas['FadeSide'];
 export type FadeStudy = Schemas['FadeStudy'];
 export type FadeLevel = Schemas['Level'];

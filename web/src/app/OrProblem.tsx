@@ -1,5 +1,6 @@
-import { QueryErrorResetBoundary } from '@tanstack/react-query';
+import { QueryErrorResetBoundary, useSuspenseQuery } from '@tanstack/react-query';
 import { Component, Suspense, type ReactNode } from 'react';
+import { forms } from '../api/queries';
 import { Button } from '../ui/Button';
 import { Failure, Reading, Strip } from '../ui/Layout';
 
@@ -28,13 +29,21 @@ class Boundary extends Component<Props, { error: unknown }> {
   }
 }
 
+/** What can be entered is read before anything else, so that a sheet opens where no network reaches. */
+function WithForms({ children }: { children: ReactNode }) {
+  useSuspenseQuery(forms());
+  return children;
+}
+
 /** Pages, once what all of them need is there; else what is wrong, and another try. */
 export function OrProblem({ children }: { children: ReactNode }) {
   return (
     <QueryErrorResetBoundary>
       {({ reset }) => (
         <Boundary onAgain={reset}>
-          <Suspense fallback={<Reading what="Reading the forms" />}>{children}</Suspense>
+          <Suspense fallback={<Reading what="Reading the forms" />}>
+            <WithForms>{children}</WithForms>
+          </Suspense>
         </Boundary>
       )}
     </QueryErrorResetBoundary>

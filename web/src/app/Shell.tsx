@@ -56,7 +56,16 @@ export function Shell() {
           <Switches onKeys={() => setKeys(true)} />
         </p>
         Closed course only, never a public road. Frenum measures; it does not say that a car is safe or
-        road-legal. That is for local codes, scrutineers and licensed workshops.
+        road-legal. That is for local codes, scrutineers and licensed workshops. Built with the work of
+        others:{' '}
+        <a className="underline" href="/notices.txt">
+          pages
+        </a>
+        ,{' '}
+        <a className="underline" href="/third-party.txt">
+          server
+        </a>
+        .
       </footer>
       <KeySheet open={keys} onClose={() => setKeys(false)} />
     </>

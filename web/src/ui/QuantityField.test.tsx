@@ -1,21 +1,20 @@
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Quantity } from '../api/types';
+import { shown } from '../test-support/shown';
 import { QuantityField, type Allowed } from './QuantityField';
 
 const SPEED: Allowed = {
   label: 'Entry speed',
-  low: 20,
-  high: 250,
   units: [
-    { unit: 'KILOMETRES_PER_HOUR', symbol: 'km/h' },
-    { unit: 'MILES_PER_HOUR', symbol: 'mph' },
+    { unit: 'KILOMETRES_PER_HOUR', symbol: 'km/h', low: 20, high: 250 },
+    { unit: 'MILES_PER_HOUR', symbol: 'mph', low: 12.43, high: 155.3 },
   ],
 };
 
 function field(value: Quantity | null = null, error?: string) {
   const onChange = vi.fn<(q: Quantity | null) => void>();
-  render(<QuantityField allowed={SPEED} value={value} onChange={onChange} {...(error ? { error } : {})} />);
+  shown(<QuantityField allowed={SPEED} value={value} onChange={onChange} {...(error ? { error } : {})} />);
   const input = screen.getByLabelText<HTMLInputElement>('Entry speed');
   return { onChange, type: (text: string) => fireEvent.change(input, { target: { value: text } }), input };
 }
@@ -51,5 +50,14 @@ describe('a quantity as typed', () => {
     expect(screen.getByText('Too fast for this lane.')).toBeDefined();
     type('x');
     expect(screen.queryByText('Too fast for this lane.')).toBeNull();
+  });
+
+  it('begins in the units of whoever types, and is bounded in the unit that it is typed in', () => {
+    window.localStorage.setItem('frenum.system', 'imperial');
+    const { onChange, type } = field();
+    expect(screen.getByText('12.43 to 155.3 mph')).toBeDefined();
+    type('200');
+    expect(onChange).toHaveBeenLastCalledWith({ entered: 200, unit: 'MILES_PER_HOUR' });
+    expect(screen.getByText('200 mph read. It must be 12.43 to 155.3 mph.')).toBeDefined();
   });
 });

@@ -1,21 +1,29 @@
 import { useState } from 'react';
 import type { Entry, Quantity } from '../api/types';
+import { usePreferences } from '../reader/preferences';
+import { IMPERIAL, type System } from '../units/units';
 import { Field, Input, Select } from './Field';
 
 /** What may be entered, as the core bounds it. */
-export type Allowed = Pick<Entry, 'label' | 'low' | 'high' | 'units'> & { help?: string };
+export type Allowed = Pick<Entry, 'label' | 'units'> & { help?: string };
 
-/** What is wrong with an entry in its usual unit; other units are judged by the server. */
+/** What is wrong with an entry, if anything. */
 export function outOfBounds(entered: number, unit: string, allowed: Allowed): string | undefined {
-  const usual = allowed.units[0];
-  if (!usual || unit !== usual.unit || (entered >= allowed.low && entered <= allowed.high)) return undefined;
-  return `${entered} ${usual.symbol} read. It must be ${range(allowed)}.`;
+  const of = allowed.units.find((u) => u.unit === unit);
+  if (!of || (entered >= of.low && entered <= of.high)) return undefined;
+  return `${entered} ${of.symbol} read. It must be ${range(of)}.`.replace('  ', ' ');
 }
 
-const range = (a: Allowed) => `${plain(a.low)} to ${plain(a.high)} ${a.units[0]?.symbol ?? ''}`.trim();
+const range = (u: Entry['units'][number]) => `${plain(u.low)} to ${plain(u.high)} ${u.symbol}`.trim();
 
 /** Up to four digits, with a true minus. */
 const plain = (x: number) => String(Number(x.toPrecision(4))).replace('-', '−');
+
+/** In which unit somebody begins who has typed nothing yet. */
+const firstUnit = (allowed: Allowed, system: System): Quantity['unit'] =>
+  (system === 'imperial' ? allowed.units.find((u) => IMPERIAL.includes(u.unit)) : undefined)?.unit ??
+  allowed.units[0]?.unit ??
+  'ONE';
 
 /** A number with its unit, kept as typed. Empty means not known. */
 export function QuantityField(props: {
@@ -26,9 +34,9 @@ export function QuantityField(props: {
   onChange: (value: Quantity | null) => void;
 }) {
   const { allowed, value } = props;
-  const usual = allowed.units[0]?.unit ?? 'ONE';
+  const { system } = usePreferences();
   const [text, setText] = useState(value ? String(value.entered) : '');
-  const [unit, setUnit] = useState<string>(value?.unit ?? usual);
+  const [unit, setUnit] = useState<string>(value?.unit ?? firstUnit(allowed, system));
   const set = (written: string, chosen: string) => {
     setText(written);
     setUnit(chosen);
@@ -38,11 +46,12 @@ export function QuantityField(props: {
   };
   const entered = Number(text.replace(',', '.'));
   const unreadable = Number.isFinite(entered) ? undefined : `“${text}” is not a number.`;
+  const of = allowed.units.find((u) => u.unit === unit);
   const own = text.trim() === '' ? undefined : (unreadable ?? outOfBounds(entered, unit, allowed));
   return (
     <Field
       label={allowed.label}
-      help={[range(allowed), allowed.help].filter(Boolean).join('. ')}
+      help={[of && range(of), allowed.help].filter(Boolean).join('. ')}
       error={own ?? props.error}
       className={props.className}
     >

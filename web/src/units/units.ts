@@ -29,6 +29,16 @@ export const TYPED = {
   imperial: { speed: 'MILES_PER_HOUR', distance: 'FEET', temperature: 'FAHRENHEIT' },
 } satisfies Record<System, Partial<Record<Kind, Quantity['unit']>>>;
 
+/** Of all units of a kind, those that people begin with who think in feet and pounds. */
+export const IMPERIAL: readonly Quantity['unit'][] = [
+  'MILES_PER_HOUR',
+  'FEET',
+  'FAHRENHEIT',
+  'POUNDS',
+  'POUNDS_PER_SQUARE_INCH',
+  'SQUARE_INCHES',
+];
+
 const imperial: UnitTable = {
   ...metric,
   speed: { unit: 'mph', of: (v) => v / MPH, decimals: 1 },

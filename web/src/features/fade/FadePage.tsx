@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { fade, test } from '../../api/queries';
-import type { Fade, FadeSide, TestDetail } from '../../api/types';
+import { fade } from '../../api/queries';
+import type { Fade, FadeSide } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
@@ -27,7 +27,6 @@ export function FadePage() {
   const [query, setQuery] = useSearchParams();
   const reference: Reference = query.get('reference') === 'FIRST_STOP' ? 'FIRST_STOP' : 'FIRST_THREE_IN_GATE';
   const choose = (r: Reference) => setQuery(r === 'FIRST_STOP' ? { reference: r } : {}, { replace: true });
-  const detail = useQuery(test(testId));
   return (
     <Loaded query={useQuery(fade(testId, reference))} what="Reading the series">
       {(data) =>
@@ -37,7 +36,7 @@ export function FadePage() {
             <EmptySlab line="Every stop will be a rung here. Three and more, one after another, show whether they fade." />
           </Strip>
         ) : (
-          <Read data={data} detail={detail.data} reference={reference} onReference={choose} />
+          <Read testId={testId} data={data} reference={reference} onReference={choose} />
         )
       }
     </Loaded>
@@ -45,28 +44,29 @@ export function FadePage() {
 }
 
 function Read(props: {
+  testId: string;
   data: Fade;
-  detail: TestDetail | undefined;
   reference: Reference;
   onReference: (r: Reference) => void;
 }) {
-  const { data, detail } = props;
+  const { data } = props;
   const { units } = usePreferences();
   const groups = [data, ...data.others];
   return (
     <>
-      {groups.map((group) => (
+      {groups.map((group, i) => (
         <Series
           key={seriesName(group, units)}
           data={group}
+          group={i}
+          testId={props.testId}
           title={groups.length > 1 ? seriesName(group, units) : undefined}
-          detail={detail}
           reference={props.reference}
           onReference={props.onReference}
         />
       ))}
       <Strip className="grid grid-cols-1 gap-5">
-        {detail && <JudderTable testId={detail.test.id} units={units} />}
+        <JudderTable testId={props.testId} units={units} />
         <p className="text-[13px] text-ink-3">
           A pedal that goes to the floor, or fluid fade, ends testing until the system is inspected and bled.
         </p>
@@ -77,14 +77,15 @@ function Read(props: {
 
 /** Stops from one speed with one load, read by themselves. */
 function Series(props: {
+  testId: string;
   data: Fade;
+  group: number;
   /** Where the test has several. */
   title: string | undefined;
-  detail: TestDetail | undefined;
   reference: Reference;
   onReference: (r: Reference) => void;
 }) {
-  const { data, detail, title } = props;
+  const { data, title } = props;
   const { units } = usePreferences();
   const [measured, setMeasured] = useState<Measured>('SHARE');
   return (
@@ -141,7 +142,13 @@ function Series(props: {
         />
         <Limits sides={data.sides} units={units} />
         <Trends sides={data.sides} units={units} />
-        {detail && <Overlays sides={data.sides} detail={detail} units={units} />}
+        <Overlays
+          testId={props.testId}
+          group={props.group}
+          reference={data.reference}
+          sides={data.sides}
+          units={units}
+        />
       </Strip>
     </>
   );

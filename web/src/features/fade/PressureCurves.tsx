@@ -1,11 +1,12 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
+import type { PressureCurve } from '../../api/types';
 import { colour, type Letter } from '../../charts/letters';
 import { Picture } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, span, type Shown, type UnitTable } from '../../units/units';
-import { atBar, type Point, runs } from './curves';
+import { runs } from './curves';
 
 const HEIGHT = 170;
 const LEFT = 40;
@@ -19,31 +20,34 @@ export function PressureCurves(props: {
   /** What is drawn, such as "pedal travel". */
   what: string;
   shown: Shown;
-  early: Point[][];
-  late: Point[][];
+  early: PressureCurve;
+  late: PressureCurve;
   letter: Letter;
   units: UnitTable;
 }) {
   const { ref, width } = useWidth<HTMLDivElement>(420);
   const { what, shown, early, late, letter, units } = props;
-  const all = [...early, ...late].flat();
+  const stops = [...early.stops, ...late.stops];
+  const all = stops.flat();
   if (all.length === 0) return <div ref={ref} />;
   const p = units.pressure;
   const mostBar = Math.max(...all.map((b) => b.bar));
   const x = scaleLinear([0, p.of(mostBar)], [LEFT, width - 8]);
   const y = scaleLinear([0, shown.of(Math.max(...all.map((b) => b.value))) * 1.1], [HEIGHT, 8]);
-  const path = line<Point>(
+  const path = line<(typeof all)[number]>(
     (b) => x(p.of(b.bar)),
     (b) => y(shown.of(b.value)),
   );
-  const told = (stops: Point[][], bar: number) => {
-    const at = atBar(stops, bar);
-    if (!at) return '–';
-    const spread = at.sd === undefined ? '' : ` ± ${number(span(at.sd, shown), shown.decimals)}`;
-    return `${number(shown.of(at.mean), shown.decimals)}${spread}`;
+  const at = (curve: PressureCurve, bar: number) => curve.at.find((a) => a.bar === bar);
+  const told = (curve: PressureCurve, bar: number) => {
+    const own = at(curve, bar);
+    if (own?.mean.value === undefined) return '–';
+    const spread =
+      own.sd.value === undefined ? '' : ` ± ${number(span(own.sd.value, shown), shown.decimals)}`;
+    return `${number(shown.of(own.mean.value), shown.decimals)}${spread}`;
   };
   const bars = [...new Set(all.map((b) => b.bar))].sort((a, b) => a - b);
-  const common = bars.findLast((b) => atBar(early, b) && atBar(late, b));
+  const common = bars.findLast((b) => at(early, b) && at(late, b));
   return (
     <div ref={ref}>
       <Picture
@@ -71,7 +75,7 @@ export function PressureCurves(props: {
         <text className="axis" x={LEFT + 6} y={20}>
           {what}, {shown.unit}
         </text>
-        {[...early, ...late].flatMap((stop, i) =>
+        {stops.flatMap((stop, i) =>
           runs(stop, JOINED_BAR).map((run, k) => (
             <path
               key={`${i} ${k}`}
@@ -79,7 +83,7 @@ export function PressureCurves(props: {
               fill="none"
               stroke={colour(letter)}
               strokeLinecap="round"
-              {...(i < early.length ? EARLY : LATE)}
+              {...(i < early.stops.length ? EARLY : LATE)}
             />
           )),
         )}

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
 import type { Entry, Quantity, Weighing } from '../../api/types';
+import { useEntries } from '../../forms/useForms';
 import { Button } from '../../ui/Button';
 import { Failure } from '../../ui/Layout';
 import { QuantityField } from '../../ui/QuantityField';
@@ -29,7 +30,7 @@ export function WeighedField(props: {
   const [open, setOpen] = useState(false);
   // The field keeps what is typed; a mass from the scales starts it anew.
   const [weighed, setWeighed] = useState(0);
-  const weighable = entry.units.some((u) => u.unit === 'KILOGRAMS') && entry.high <= LARGEST_PART_KG;
+  const weighable = entry.units.some((u) => u.unit === 'KILOGRAMS') && entry.highInside <= LARGEST_PART_KG;
   return (
     <div>
       <QuantityField
@@ -80,9 +81,10 @@ function WeighingSheet(props: {
     onSuccess: (w) => props.onWeighed(w.mass, w.uncertainty),
   });
   const errors = weigh.error instanceof Problem ? weigh.error.fields : {};
-  const field = (label: string, key: keyof Weighing, low: number, high: number, help: string) => (
+  const entry = useEntries('weighing');
+  const field = (key: keyof Weighing) => (
     <QuantityField
-      allowed={{ label, low, high, units: props.entry.units, help }}
+      allowed={entry(key.toUpperCase())}
       value={readings[key]}
       {...(errors[key] ? { error: errors[key] } : {})}
       onChange={(q) => setReadings({ ...readings, [key]: q })}
@@ -105,9 +107,9 @@ function WeighingSheet(props: {
           if (ready) weigh.mutate(ready);
         }}
       >
-        {field('With the part', 'with', 0, 60000, 'As the scale shows it.')}
-        {field('Without it', 'without', 0, 60000, 'As the scale shows it.')}
-        {field('Step of the scale', 'step', 0.0001, 50, 'Its last digit, such as 0.1 kg.')}
+        {field('with')}
+        {field('without')}
+        {field('step')}
         {weigh.error && Object.keys(errors).length === 0 && <Failure error={weigh.error} />}
         <div className="flex gap-3">
           <Button tone="main" type="submit" disabled={!ready || weigh.isPending}>

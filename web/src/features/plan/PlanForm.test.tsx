@@ -36,11 +36,9 @@ const FORM = {
     {
       field: 'SPEED',
       label: 'Entry speed',
-      low: 20,
-      high: 250,
-      units: [{ unit: 'KILOMETRES_PER_HOUR', symbol: 'km/h' }],
+      units: [{ unit: 'KILOMETRES_PER_HOUR', symbol: 'km/h', low: 20, high: 250 }],
     },
-    { field: 'LIMIT', label: 'Disc limit', low: 50, high: 900, units: [{ unit: 'CELSIUS', symbol: '°C' }] },
+    { field: 'LIMIT', label: 'Disc limit', units: [{ unit: 'CELSIUS', symbol: '°C', low: 50, high: 900 }] },
   ],
   lane: [],
 } as unknown as Form;

@@ -20,7 +20,7 @@ export function CrackSheet(props: { view: RunView; say: (what: Happening) => voi
   const [crack, setCrack] = useState<Crack | null>(null);
   const [length, setLength] = useState('');
   const mm = Number(length.replace(',', '.'));
-  const { low, high } = useEntries('reading')('CRACK');
+  const { low = 0, high = 0 } = useEntries('reading')('CRACK').units[0] ?? {};
   const wrong = length !== '' && !(mm >= low && mm <= high);
   const before = props.view.cracks.findLast((c) => c.wheel === wheel && c.face === face);
   return (

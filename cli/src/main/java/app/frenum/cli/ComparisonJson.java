@@ -2,6 +2,7 @@ package app.frenum.cli;
 
 import app.frenum.core.compare.Check;
 import app.frenum.core.compare.Comparison;
+import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.DrivingOrder;
 import app.frenum.core.compare.Side;
 import app.frenum.core.finding.UnitSystem;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** A comparison as the contract spells it. Names end in M for distances, in Mps2 where only times were taken. */
 final class ComparisonJson {
@@ -54,7 +56,11 @@ final class ComparisonJson {
         json.put("basis", baseline.basis().name());
         json.put("nominalSpeedMps", baseline.nominalSpeed().orNull());
         json.put("series", sides.stream().map(j::series).toList());
-        json.put("comparisons", comparisons.stream().map(j::comparison).toList());
+        json.put(
+                "comparisons",
+                IntStream.range(0, comparisons.size())
+                        .mapToObj(i -> j.comparison(comparisons.get(i), baseline, sides.get(i + 1)))
+                        .toList());
         json.put("checks", checks(comparisons));
         return json;
     }
@@ -74,7 +80,7 @@ final class ComparisonJson {
         return json;
     }
 
-    private Map<String, Object> comparison(Comparison c) {
+    private Map<String, Object> comparison(Comparison c, Side baseline, Side candidate) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("baseline", c.baseline());
         json.put("candidate", c.candidate());
@@ -106,6 +112,18 @@ final class ComparisonJson {
         json.put("speedStillCarriedMps", c.speedStillCarried().orNull());
         json.put("howSure", c.howSure().name());
         json.put("orderAdjusted", c.order().map(this::order).orElse(null));
+        json.put("words", words(Conclusion.of(c, c.baseline(), c.candidate(), baseline, candidate)));
+        return json;
+    }
+
+    /** The verdict as it is said to people. */
+    private static Map<String, Object> words(Conclusion conclusion) {
+        Wording metric = Wording.in(UnitSystem.METRIC);
+        Map<String, Object> json = new LinkedHashMap<>();
+        json.put("sentence", metric.text(conclusion.sentence()));
+        json.put("howSure", metric.text(conclusion.howSure()));
+        json.put("range", metric.text(conclusion.range()));
+        json.put("next", metric.text(conclusion.next()));
         return json;
     }
 

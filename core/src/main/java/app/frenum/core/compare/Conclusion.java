@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import static app.frenum.core.compare.ConclusionFinding.*;
+import static app.frenum.core.finding.Term.said;
 
 import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
@@ -229,10 +230,6 @@ public record Conclusion(Finding sentence, Finding howSure, Finding range, Findi
                     .filter(Double::isFinite)
                     .map(x -> Finding.of(CAN_BE_SEEN, size(x)))
                     .orElse(Finding.of(NOTHING)));
-        }
-
-        private static Term said(Finding finding) {
-            return new Term.Said(finding);
         }
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.fade;
 
 import static app.frenum.core.fade.FadeAnswerFinding.*;
+import static app.frenum.core.finding.Term.said;
 
 import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
@@ -157,9 +158,5 @@ public record FadeAnswer(Finding sentence, Finding onset, Finding growth) {
 
     private static Term leftOut(FadeAnswerFinding which, int n) {
         return said(n == 0 ? Finding.of(NOTHING) : Finding.of(which, Term.count(n)));
-    }
-
-    private static Term said(Finding finding) {
-        return new Term.Said(finding);
     }
 }

@@ -45,6 +45,11 @@ public sealed interface Term {
     /** Another finding, in the middle of the sentence. */
     record Said(Finding finding) implements Term {}
 
+    /** Another finding, in the middle of the sentence. */
+    static Term said(Finding finding) {
+        return new Said(finding);
+    }
+
     /** °C, to a degree. */
     static Term temperature(double celsius) {
         return new Amount(AmountKind.TEMPERATURE, celsius, 1);

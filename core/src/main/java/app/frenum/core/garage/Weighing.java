@@ -1,9 +1,7 @@
 package app.frenum.core.garage;
 
-import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
-import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,9 +15,6 @@ import java.util.List;
  * @param step of the scale
  */
 public record Weighing(Quantity with, Quantity without, Quantity step) {
-    private static final Bounds READING = Bounds.of(0, 60_000, Unit.KILOGRAMS);
-    private static final Bounds STEP = Bounds.of(0.0001, 50, Unit.KILOGRAMS);
-
     /** kg. */
     public double massKg() {
         return with.inside() - without.inside();
@@ -33,9 +28,9 @@ public record Weighing(Quantity with, Quantity without, Quantity step) {
     /** Everything that cannot be right. */
     public List<FieldProblem> problems() {
         List<FieldProblem> found = new ArrayList<>();
-        READING.check(with, "with", found);
-        READING.check(without, "without", found);
-        STEP.check(step, "step", found);
+        WeighingField.WITH.bounds().check(with, "with", found);
+        WeighingField.WITHOUT.bounds().check(without, "without", found);
+        WeighingField.STEP.bounds().check(step, "step", found);
         if (found.isEmpty() && !(massKg() > 0)) {
             found.add(new FieldProblem("with", "With the part the scale must show more than without it."));
         }

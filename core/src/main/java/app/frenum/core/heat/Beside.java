@@ -1,5 +1,6 @@
 package app.frenum.core.heat;
 
+import static app.frenum.core.finding.Term.said;
 import static app.frenum.core.heat.BesideFinding.*;
 
 import app.frenum.core.finding.Finding;
@@ -95,9 +96,5 @@ public record Beside(
             return Finding.of(shorter ? SAME_SHORTER : SAME_LONGER, within);
         }
         return Finding.of(shorter ? STOPS_SHORTER : STOPS_LONGER, within);
-    }
-
-    private static Term said(Finding finding) {
-        return new Term.Said(finding);
     }
 }

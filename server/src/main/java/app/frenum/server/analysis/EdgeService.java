@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Raced
 @Transactional
-class EdgeService {
+public class EdgeService {
     /** Between onset and end, s. */
     private static final double SHORTEST_S = 0.1;
     /** How far an onset may be moved, s. */

@@ -10,21 +10,12 @@ import java.util.stream.Stream;
 /**
  * A figure that can be entered.
  *
- * @param low lowest, in the usual unit
- * @param high highest, in the usual unit
  * @param lowInside lowest, in the inside unit
  * @param highInside highest, in the inside unit
  * @param units that it may be entered in, the usual one first
  */
 public record FormEntry(
-        String field,
-        String label,
-        String help,
-        double low,
-        double high,
-        double lowInside,
-        double highInside,
-        List<UnitChoice> units) {
+        String field, String label, String help, double lowInside, double highInside, List<EntryUnit> units) {
     /** Nobody writes minutes in microseconds. */
     private static final double LONGEST_NUMBER = 500_000;
 
@@ -34,20 +25,15 @@ public record FormEntry(
 
     static FormEntry of(EntryField field) {
         Bounds b = field.bounds();
-        List<UnitChoice> units = Stream.concat(
+        return new FormEntry(field.name(), field.label(), field.help(), b.low(), b.high(), units(b));
+    }
+
+    private static List<EntryUnit> units(Bounds b) {
+        return Stream.concat(
                         Stream.of(b.usual()),
                         Arrays.stream(Unit.values()).filter(u -> u.dimension() == b.dimension() && u != b.usual()))
                 .filter(u -> u.fromInside(b.high()) < LONGEST_NUMBER)
-                .map(UnitChoice::of)
+                .map(u -> EntryUnit.of(u, b))
                 .toList();
-        return new FormEntry(
-                field.name(),
-                field.label(),
-                field.help(),
-                b.usual().fromInside(b.low()),
-                b.usual().fromInside(b.high()),
-                b.low(),
-                b.high(),
-                units);
     }
 }

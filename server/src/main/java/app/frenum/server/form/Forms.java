@@ -1,12 +1,14 @@
 package app.frenum.server.form;
 
 import app.frenum.core.garage.BeddingField;
+import app.frenum.core.garage.WeighingField;
 import app.frenum.core.heat.DiscField;
 import app.frenum.core.heat.LapField;
 import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.PhaseField;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.procedure.run.ReadingField;
+import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Arrays;
@@ -26,6 +28,7 @@ record Forms(
         List<FormEntry> test,
         List<Choice> bases,
         List<FormEntry> bedding,
+        List<FormEntry> weighing,
         List<FormEntry> phase,
         List<FormEntry> limit,
         List<FormEntry> reading,
@@ -33,17 +36,20 @@ record Forms(
         List<FormEntry> disc,
         List<FormEntry> lap,
         List<UnitChoice> units) {
-    /** What a code may bound, in whichever unit it does; only the first is looked at for its size. */
+    /** What a code may bound: a deceleration, a distance, an effort or a share. */
     private static final FormEntry LIMIT = new FormEntry(
             "LIMIT",
             "Limit",
             "",
             0,
             PhaseField.TARGET.bounds().high(),
-            0,
-            PhaseField.TARGET.bounds().high(),
-            Stream.of(Unit.METRES_PER_SECOND_SQUARED, Unit.STANDARD_GRAVITY, Unit.METRES, Unit.NEWTONS, Unit.PERCENT)
-                    .map(UnitChoice::of)
+            Stream.of(
+                            Bounds.of(0, 16, Unit.METRES_PER_SECOND_SQUARED),
+                            Bounds.of(0, 1.6, Unit.STANDARD_GRAVITY),
+                            Bounds.of(0, 1000, Unit.METRES),
+                            Bounds.of(0, 3000, Unit.NEWTONS),
+                            Bounds.of(0, 100, Unit.PERCENT))
+                    .map(b -> EntryUnit.of(b.usual(), b))
                     .toList());
 
     static final Forms ALL = new Forms(
@@ -53,6 +59,7 @@ record Forms(
                     .map(b -> new Choice(b.name(), b.label()))
                     .toList(),
             FormEntry.all(BeddingField.values()),
+            FormEntry.all(WeighingField.values()),
             FormEntry.all(PhaseField.values()),
             List.of(LIMIT),
             FormEntry.all(ReadingField.values()),

@@ -1,0 +1,21 @@
+package app.frenum.server.fade;
+
+import app.frenum.core.fade.PressureCurve;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * Bite and pedal of a test's configurations, the reference stops against the last.
+ *
+ * @param groups of stops that are alike, in the order of the fade's
+ */
+record CurvesView(List<LikeCurves> groups) {
+    /** The configurations of one group. */
+    record LikeCurves(List<CurvesSide> sides) {}
+
+    /** One configuration, of those that a logger measured. */
+    record CurvesSide(UUID configurationId, Ends bite, Ends pedal) {}
+
+    /** The same of the reference stops and of the last. */
+    record Ends(PressureCurve reference, PressureCurve last) {}
+}
