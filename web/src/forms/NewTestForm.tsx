@@ -5,24 +5,29 @@ import type { Quantity, SaveRequest } from '../api/types';
 import { Field, Input, Select } from '../ui/Field';
 import { Heading } from '../ui/Layout';
 import { outOfBounds, QuantityField } from '../ui/QuantityField';
-import { metres } from '../units/units';
+import { usePreferences } from '../reader/preferences';
+import { metres, TYPED } from '../units/units';
 import { useChoices, useEntries } from './useForms';
 
 export type NewTest = { vehicle: SaveRequest['newVehicle']; test: NonNullable<SaveRequest['newTest']> };
 
 const NEW = 'new';
+/** A usual speed and difference, round in the units of whoever types. */
+const USUAL = { metric: [90, 1], imperial: [60, 3] } as const;
+
 const START = {
   question: '',
   vehicleId: NEW,
   vehicleName: '',
   lane: '',
-  speed: { entered: 90, unit: 'KILOMETRES_PER_HOUR' } as Quantity | null,
-  margin: { entered: 1, unit: 'METRES' } as Quantity | null,
+  speed: null as Quantity | null,
+  margin: null as Quantity | null,
   basis: 'ONSET_TO_REST',
 };
 
 /** What a test must say before stops can be measured for it. */
 export function NewTestForm({ onReady }: { onReady: (test: NewTest | null) => void }) {
+  const { system } = usePreferences();
   const known = useQuery(vehicles());
   const entry = useEntries('test');
   const margin = {
@@ -31,7 +36,11 @@ export function NewTestForm({ onReady }: { onReady: (test: NewTest | null) => vo
   };
   const bases = useChoices('bases');
   const [ids] = useState(() => ({ test: crypto.randomUUID(), vehicle: crypto.randomUUID() }));
-  const [values, setValues] = useState(START);
+  const [values, setValues] = useState({
+    ...START,
+    speed: { entered: USUAL[system][0], unit: TYPED[system].speed } as Quantity | null,
+    margin: { entered: USUAL[system][1], unit: TYPED[system].distance } as Quantity | null,
+  });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const set = (part: Partial<typeof START>) => setValues({ ...values, ...part });
   const speedOk = isInside(values.speed, entry('SPEED'));

@@ -14,14 +14,22 @@ const BOX =
 /** Ties a control to the label and the help around it. */
 const Labelled = createContext<{ id?: string; 'aria-describedby'?: string; 'aria-invalid'?: true }>({});
 
-type FieldProps = { label: string; help?: string; error?: string; className?: string; children: ReactNode };
+type FieldProps = {
+  label: string;
+  help?: string;
+  error?: string;
+  className?: string;
+  /** Whether what it says of itself is in the units of what somebody typed. */
+  asTyped?: boolean;
+  children: ReactNode;
+};
 
 /** Label above, help below, and the error in its place. */
-export function Field({ label, help, error, className, children }: FieldProps) {
+export function Field({ label, help, error, className, asTyped, children }: FieldProps) {
   const id = useId();
   const note = `${id}note`;
   return (
-    <div className={className}>
+    <div className={className} data-as-typed={asTyped || undefined}>
       <label htmlFor={id} className="mb-1 block text-[13px] font-[600]">
         {label}
       </label>

@@ -54,6 +54,7 @@ export function QuantityField(props: {
       help={[of && range(of), allowed.help].filter(Boolean).join('. ')}
       error={own ?? props.error}
       className={props.className}
+      asTyped={value !== null}
     >
       <span className="flex gap-2">
         <Input

@@ -17,6 +17,7 @@ const metric = {
   temperature: { unit: '°C', of: (t: number) => t, decimals: 0 },
   effectiveness: { unit: 'm/s² per bar', of: (e: number) => e, decimals: 4 },
   time: { unit: 's', of: (t: number) => t, decimals: 2 },
+  travel: { unit: 'mm', of: (m: number) => 1000 * m, decimals: 1 },
   share: { unit: '%', of: (s: number) => 100 * s, decimals: 1 },
 } satisfies Record<string, Shown>;
 
@@ -46,6 +47,7 @@ const imperial: UnitTable = {
   deceleration: { unit: 'ft/s²', of: (a) => a / FOOT, decimals: 1 },
   pressure: { unit: 'psi', of: (p) => p * PSI_PER_BAR, decimals: 0 },
   temperature: { unit: '°F', of: (t) => t * 1.8 + 32, decimals: 0 },
+  travel: { unit: 'in', of: (m) => (12 * m) / FOOT, decimals: 2 },
   effectiveness: { unit: 'ft/s² per psi', of: (e) => e / FOOT / PSI_PER_BAR, decimals: 4 },
 };
 

@@ -7,8 +7,6 @@ import { Loaded } from '../../ui/Loaded';
 import type { Shown, UnitTable } from '../../units/units';
 import { PressureCurves } from './PressureCurves';
 
-const TRAVEL: Shown = { unit: 'mm', of: (m) => 1000 * m, decimals: 0 };
-
 type Pair = { reference: PressureCurve; last: PressureCurve };
 
 /** What the last stops did differently from the reference, over pressure, for every side that was logged. */
@@ -43,7 +41,7 @@ export function Overlays(props: {
               title="The pedal"
               note="vapour in the fluid shows as more travel at the same pressure"
               what="pedal travel"
-              shown={TRAVEL}
+              shown={units.travel}
               pairs={shown.map((s) => ({ letter: s.letter, ...s.pedal }))}
               units={units}
             />

@@ -43,7 +43,7 @@ export function WeighedField(props: {
       {weighable && (
         <div className="mt-1 flex flex-wrap items-center gap-3 text-[13px] text-ink-2">
           {uncertainty && (
-            <span>
+            <span data-as-typed>
               ± {uncertainty.entered} {entry.units.find((u) => u.unit === uncertainty.unit)?.symbol}, from the
               scale
             </span>

@@ -11,18 +11,31 @@ import { Failure, Heading, Reading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { QuantityField } from '../../ui/QuantityField';
 import { Table, Td, Th } from '../../ui/Table';
-import { number } from '../../units/units';
+import { number, TYPED, type System } from '../../units/units';
 import { LapPicture } from './LapPicture';
 
 const q = (entered: number, unit: Quantity['unit']): Quantity => ({ entered, unit });
-const kmh = (v: number) => q(v, 'KILOMETRES_PER_HOUR');
 
-/** Three corners of no particular circuit, to be written over. */
-const START: Braking[] = [
-  { from: kmh(165), to: kmh(70), gap: q(28, 'SECONDS') },
-  { from: kmh(140), to: kmh(95), gap: q(19, 'SECONDS') },
-  { from: kmh(180), to: kmh(60), gap: q(41, 'SECONDS') },
-];
+/** Three corners of no particular circuit, to be written over: from, to, and seconds to the next, by system of units. */
+const CORNERS: Record<System, [number, number, number][]> = {
+  metric: [
+    [165, 70, 28],
+    [140, 95, 19],
+    [180, 60, 41],
+  ],
+  imperial: [
+    [100, 45, 28],
+    [85, 60, 19],
+    [110, 40, 41],
+  ],
+};
+
+const cornersIn = (system: System): Braking[] =>
+  CORNERS[system].map(([from, to, gap]) => ({
+    from: q(from, TYPED[system].speed),
+    to: q(to, TYPED[system].speed),
+    gap: q(gap, 'SECONDS'),
+  }));
 
 /** A key of the request as the core names the field: axleShare is AXLE_SHARE. */
 const fieldName = (key: string) => key.replace(/[A-Z]/g, (c) => `_${c}`).toUpperCase();
@@ -36,7 +49,7 @@ export function LapHeatPage() {
   );
 }
 
-function firstLap(vehicle: Vehicle | undefined): LapHeatRequest {
+function firstLap(vehicle: Vehicle | undefined, system: System): LapHeatRequest {
   const known = (vehicle?.spec?.figures ?? {}) as Record<string, Quantity>;
   const figure = (field: string, otherwise: Quantity): Quantity => {
     const own = known[field];
@@ -47,15 +60,16 @@ function firstLap(vehicle: Vehicle | undefined): LapHeatRequest {
     axleShare: q(70, 'PERCENT'),
     disc: figure('FRONT_DISC_MASS', q(7, 'KILOGRAMS')),
     cooling: figure('COOLING_TIME', q(90, 'SECONDS')),
-    ambient: q(20, 'CELSIUS'),
+    ambient: system === 'imperial' ? q(70, 'FAHRENHEIT') : q(20, 'CELSIUS'),
     wheels: 2,
     laps: 10,
-    brakings: START,
+    brakings: cornersIn(system),
   };
 }
 
 function Calculator({ vehicle }: { vehicle: Vehicle | undefined }) {
-  const [lap, setLap] = useState(() => firstLap(vehicle));
+  const { system } = usePreferences();
+  const [lap, setLap] = useState(() => firstLap(vehicle, system));
   const result = useQuery({
     ...lapHeat(useDeferredValue(lap)),
     placeholderData: keepPreviousData,
@@ -195,9 +209,7 @@ function Brakings(props: {
       <Button
         className="mt-3"
         disabled={all.length >= 60}
-        onClick={() =>
-          onChange([...all, all.at(-1) ?? { from: kmh(150), to: kmh(80), gap: q(20, 'SECONDS') }])
-        }
+        onClick={() => onChange([...all, ...all.slice(-1)])}
       >
         One braking more
       </Button>

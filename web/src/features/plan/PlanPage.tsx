@@ -1,3 +1,5 @@
+import { usePreferences } from '../../reader/preferences';
+import type { System } from '../../units/units';
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { configurations, lanes, plan, procedures, test, planForm } from '../../api/queries';
@@ -64,6 +66,7 @@ type Props = {
 };
 
 function Start({ detail, all, library, known, view, form }: Props) {
+  const { system } = usePreferences();
   const procedure = library[0];
   if (all.length < 2 || !procedure) {
     return (
@@ -89,13 +92,13 @@ function Start({ detail, all, library, known, view, form }: Props) {
       lanes={known}
       form={form}
       stored={view}
-      first={view.plan ?? firstPlan(detail, all, procedure)}
+      first={view.plan ?? firstPlan(detail, all, procedure, system)}
     />
   );
 }
 
 /** A plan to begin with: straight stops of the first two configurations, with a return to the baseline. */
-function firstPlan(detail: TestDetail, all: Configuration[], procedure: ProcedureView): Plan {
+function firstPlan(detail: TestDetail, all: Configuration[], procedure: ProcedureView, system: System): Plan {
   const speed = detail.test.nominalSpeed;
   return {
     vehicleId: detail.vehicle.id,
@@ -109,7 +112,7 @@ function firstPlan(detail: TestDetail, all: Configuration[], procedure: Procedur
     order: 'A_B_A',
     seed: Math.floor(Math.random() * 1e6),
     slot: { entered: 4, unit: 'HOURS' },
-    ambient: { entered: 15, unit: 'CELSIUS' },
+    ambient: system === 'imperial' ? { entered: 60, unit: 'FAHRENHEIT' } : { entered: 15, unit: 'CELSIUS' },
     fitting: { entered: 60, unit: 'MINUTES' },
     turnRound: { entered: 60, unit: 'SECONDS' },
     expectedStop: null,

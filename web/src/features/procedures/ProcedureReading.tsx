@@ -26,8 +26,8 @@ export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
             {p.phases.map((x) => (
               <tr key={x.name}>
                 <Td className="font-[600] whitespace-nowrap">{x.name}</Td>
-                <Td>{phaseWords(x, symbol)}</Td>
-                <Td>{gateWords(x.gate, symbol) || 'open'}</Td>
+                <Td data-as-typed>{phaseWords(x, symbol)}</Td>
+                <Td data-as-typed>{gateWords(x.gate, symbol) || 'open'}</Td>
                 <Td>{SYSTEM[x.system]}</Td>
                 <Td>{x.lockForbidden ? 'do it again' : 'noted'}</Td>
               </tr>

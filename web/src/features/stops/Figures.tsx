@@ -126,7 +126,7 @@ export function AsGiven({ entry }: { entry: HandEntry }) {
   return (
     <>
       <Heading note="as it was given">Measured by hand</Heading>
-      <Table>
+      <Table data-as-typed>
         <tbody>
           {entered.map(([name, value]) => (
             <tr key={name}>

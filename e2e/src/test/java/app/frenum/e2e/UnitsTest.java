@@ -26,6 +26,10 @@ class UnitsTest extends Journey {
             "/import");
     private static final List<String> OF_A_TEST = List.of("plan", "stops", "fade", "heat", "compare");
 
+    /** What the people of the demo wrote. */
+    private static final List<String> THEIR_WORDS =
+            List.of("180 kg kit", "from 140 km/h?", "B stops 3 m shorter", "30 m tape or measuring wheel");
+
     /** Names, questions, fields and whatever else people wrote are theirs; all else is read, closed parts and pictures' names too. */
     private static final String READ = """
             () => {
@@ -58,7 +62,8 @@ class UnitsTest extends Journey {
             page.navigate(place);
             assertThat(heading().first()).isVisible();
             assertThat(page.getByText(Pattern.compile("^(Reading|Working) "))).hasCount(0);
-            String text = (String) page.evaluate(READ);
+            String text =
+                    THEIR_WORDS.stream().reduce((String) page.evaluate(READ), (read, words) -> read.replace(words, ""));
             text.lines().filter(l -> leftOver.matcher(l).find()).forEach(l -> found.add(place + ": " + l.strip()));
         });
         assertThat(found).isEmpty();
