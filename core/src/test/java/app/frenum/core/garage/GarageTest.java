@@ -24,7 +24,7 @@ class GarageTest {
                 Optional.empty(),
                 Optional.empty(),
                 figures,
-                null);
+                Map.of());
     }
 
     private static VehicleSpec car(Map<VehicleField, Quantity> figures) {
@@ -36,7 +36,7 @@ class GarageTest {
                 true,
                 false,
                 figures,
-                null);
+                Map.of());
     }
 
     private static List<String> fields(List<FieldProblem> problems) {
@@ -167,7 +167,7 @@ class GarageTest {
                                 Optional.empty(),
                                 Optional.of(done),
                                 Map.of(),
-                                null),
+                                Map.of()),
                         Slot.PADS_REAR,
                         new Part(
                                 "new pads",
@@ -176,7 +176,7 @@ class GarageTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Map.of(),
-                                null)),
+                                Map.of())),
                 Map.of());
         assertThat(fresh.unbedded()).containsOnlyKeys(Slot.PADS_REAR);
         assertThat(done.durationS()).isEqualTo(20 * 45 + 900);

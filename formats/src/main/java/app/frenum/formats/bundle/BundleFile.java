@@ -2,6 +2,8 @@ package app.frenum.formats.bundle;
 
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.formats.BadInput;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -14,6 +16,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,8 +27,12 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Reads and writes bundles. What is read is held against the schema first, then against the rules of the core. */
 public final class BundleFile {
-    private static final JsonMapper JSON =
-            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+    /** A map that a bundle of before leaves out is empty: figures had no ± of their own once. */
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .withConfigOverride(Map.class, o -> o.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+            .build();
+
     private static final String SCHEMA_TEXT = schemaText();
     private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(
                     SpecificationVersion.DRAFT_2020_12,

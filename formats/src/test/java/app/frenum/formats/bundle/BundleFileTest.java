@@ -228,4 +228,17 @@ class BundleFileTest {
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("line 2");
     }
+
+    /** Bundles of before figures had a ± are still brought in. */
+    @Test
+    void whatABundleOfBeforeLeavesOutIsUnknown() throws BadInput {
+        String before = """
+                {"format": "frenum-bundle", "version": 1, "vehicles": [{"id": "%s", "name": "Estate", "description": "",
+                  "spec": {"kind": "CAR", "frontBrake": "DISC", "rearBrake": "DRUM", "antiLock": true, "assist": true,
+                    "directionalDiscs": false, "figures": {}}}], "configurations": [], "procedures": []}
+                """.formatted(CAR);
+        assertThat(places(before)).isEmpty();
+        assertThat(read(before).bundle().orElseThrow().vehicles().get(0).spec().uncertainties())
+                .isEmpty();
+    }
 }

@@ -56,7 +56,7 @@ record Forms(
             FormEntry.all(PlanField.SPEED, PlanField.MARGIN),
             Arrays.stream(DistanceBasis.values())
                     .filter(b -> b != DistanceBasis.TIME_ONLY)
-                    .map(b -> new Choice(b.name(), b.label()))
+                    .map(b -> new Choice(b.name(), b.label() + " to rest"))
                     .toList(),
             FormEntry.all(BeddingField.values()),
             FormEntry.all(WeighingField.values()),

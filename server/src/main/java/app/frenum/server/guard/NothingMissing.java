@@ -41,11 +41,13 @@ class NothingMissing implements WebMvcConfigurer {
         @Override
         public JsonSetter.Value findSetterInfo(MapperConfig<?> config, Annotated a) {
             return a instanceof AnnotatedParameter p && mayNotBeMissing(p)
-                    ? JsonSetter.Value.forValueNulls(holdsMany(p.getRawType()) ? Nulls.AS_EMPTY : Nulls.FAIL)
+                    ? holdsMany(p.getRawType())
+                            ? JsonSetter.Value.construct(Nulls.AS_EMPTY, Nulls.FAIL)
+                            : JsonSetter.Value.forValueNulls(Nulls.FAIL)
                     : super.findSetterInfo(config, a);
         }
 
-        /** None of many is a sensible thing to say by leaving it out. */
+        /** None of many is a sensible thing to say by leaving it out; one of them that is none, is not. */
         private static boolean holdsMany(Class<?> type) {
             return Map.class.isAssignableFrom(type) || Collection.class.isAssignableFrom(type);
         }

@@ -258,7 +258,7 @@ class RunStateTest {
                 .hasMessageContaining("SAY_WHAT_WAS_INSPECTED");
         run.says(600, new Happening.Released("bled, fluid fresh, pedal firm"));
         assertThat(run.state.stage()).isEqualTo(Stage.JUDGED);
-        assertThat(run.state.halts().get(0).releasedBy()).isEqualTo("Marshal");
+        assertThat(run.state.halts().get(0).releasedBy()).isEqualTo(new Who("Marshal"));
         run.says(1, new Happening.Stopped(Optional.empty(), "a dog on the lane"));
         run.says(1, new Happening.Stopped(Optional.empty(), "said twice"));
         assertThat(run.state.halts()).hasSize(2);
