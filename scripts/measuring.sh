@@ -7,8 +7,7 @@ coverage() {
 
 # Changes the computation in thousands of small ways and asks whether a test of the core notices each.
 mutate() {
-  mvn -B -ntp -o -Pmutate test-compile org.pitest:pitest-maven:mutationCoverage -pl core \
-    || mvn -B -ntp -Pmutate test-compile org.pitest:pitest-maven:mutationCoverage -pl core
+  mvn -B -ntp -Pmutate test-compile org.pitest:pitest-maven:mutationCoverage -pl core
   say "the score of each package is in docs/accuracy.md; this run's in core/target/pit-reports/index.html"
 }
 
@@ -22,7 +21,7 @@ dependencies() {
     echo
     echo "## Server, core and command line"
     echo
-    mvn -B -ntp -o dependency:list -DincludeScope=runtime -DexcludeGroupIds=app.frenum -pl server,cli 2>/dev/null \
+    mvn -B -ntp dependency:list -DincludeScope=runtime -DexcludeGroupIds=app.frenum -pl server,cli 2>/dev/null \
       | sed -nE 's/^\[INFO\] +([^: ]+):([^:]+):jar:([^:]+):(compile|runtime).*/| \1:\2 | \3 |/p' | sort -u | sed '1i | library | version |\n|---|---|'
     echo
     echo "## Pages"
