@@ -10,7 +10,6 @@ import app.frenum.core.statistics.Summary;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
@@ -124,12 +123,9 @@ public final class CoolDowns {
         double span = disc.last() - disc.first();
         double shortest = ambientC.isPresent() ? SHORTEST_S : SHORTEST_FREE_S;
         if (span < shortest) {
-            String why = String.format(
-                    Locale.ROOT,
-                    "the cool-downs are too short: %.0f s of one are there, %.0f s are the least",
-                    span,
-                    shortest);
-            return new CoolDown(wheel, s.fromS(), s.toS(), s.motion(), s.meanMps(), CoolingFit.none(why), List.of());
+            CoolingFit none =
+                    CoolingFit.none("the cool-downs are too short: let the disc cool for longer and go on logging");
+            return new CoolDown(wheel, s.fromS(), s.toS(), s.motion(), s.meanMps(), none, List.of());
         }
         int n = (int) (span / EVERY_S);
         double[] t = new double[n];

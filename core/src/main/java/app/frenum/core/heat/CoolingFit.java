@@ -82,12 +82,10 @@ public record CoolingFit(Figure tauS, Figure tauLowS, Figure tauHighS, Figure st
             }
             if (!(ambient(p) >= COLDEST_AIR_C && ambient(p) <= HOTTEST_AIR_C)) {
                 return none(
-                        "the readings would settle at %.0f °C, which is no air: they are too short, or the speed changed; measure the air"
-                                .formatted(ambient(p)));
+                        "the readings would settle at what is no air: they are too short, or the speed changed; measure the air");
             }
             if (span < shortest * tau) {
-                return none("the readings span %.0f s; a time constant near %.0f s needs %.0f s of them"
-                        .formatted(span, tau, shortest * tau));
+                return none("the readings span too short a part of so slow a cooling: go on reading for longer");
             }
             int freedom = t.length - p.length;
             double s = Math.sqrt(best.getCost() * best.getCost() / freedom);

@@ -5,7 +5,6 @@ import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -92,8 +91,8 @@ public record PeakBelief(
         if (Double.isInfinite(from) || Double.isInfinite(below)) {
             Figure oneEnd = Figure.unknown(
                     Double.isInfinite(below)
-                            ? String.format(Locale.ROOT, "the ladder says only: at least %.0f °C", from)
-                            : String.format(Locale.ROOT, "the ladder says only: below %.0f °C", below));
+                            ? "every paint of the ladder turned: it gives a lower limit only"
+                            : "no paint of the ladder turned: it gives an upper limit only");
             return new PeakBelief(oneEnd, oneEnd, Optional.of(PeakSource.LADDER), List.copyOf(ladders), List.of());
         }
         return new PeakBelief(

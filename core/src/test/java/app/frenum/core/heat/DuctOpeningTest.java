@@ -12,13 +12,13 @@ import org.junit.jupiter.api.Test;
 
 class DuctOpeningTest {
     private static HeatStudy.Disc disc(double troughC, double peakC) {
-        return new HeatStudy.Disc(
-                Figure.of(troughC), PeakBelief.of(List.of(PeakClue.sensed(peakC))));
+        return new HeatStudy.Disc(Figure.of(troughC), PeakBelief.of(List.of(PeakClue.sensed(peakC))));
     }
 
     /** Two stops of which the last counts; the front discs stand apart by 10 °C, and a rear one that is none of it. */
     private static HeatStudy study(double troughC, double peakC) {
-        HeatStudy.Stop first = new HeatStudy.Stop(1, Figure.of(3e5), true, Map.of(WheelPosition.FRONT_LEFT, disc(40, 90)));
+        HeatStudy.Stop first =
+                new HeatStudy.Stop(1, Figure.of(3e5), true, Map.of(WheelPosition.FRONT_LEFT, disc(40, 90)));
         HeatStudy.Stop last = new HeatStudy.Stop(
                 2,
                 Figure.of(3e5),
@@ -27,10 +27,10 @@ class DuctOpeningTest {
                         WheelPosition.FRONT_LEFT, disc(troughC - 5, peakC - 5),
                         WheelPosition.FRONT_RIGHT, disc(troughC + 5, peakC + 5),
                         WheelPosition.REAR_LEFT, disc(999, 999)));
-        HeatStudy.Stop left = new HeatStudy.Stop(3, Figure.of(3e5), false, Map.of(WheelPosition.FRONT_LEFT, disc(1, 2)));
+        HeatStudy.Stop left =
+                new HeatStudy.Stop(3, Figure.of(3e5), false, Map.of(WheelPosition.FRONT_LEFT, disc(1, 2)));
         return HeatStudy.of(
-                List.of(first, last, left),
-                new HeatStudy.Layout(Figure.of(7), Figure.of(5), Figure.of(0.7)));
+                List.of(first, last, left), new HeatStudy.Layout(Figure.of(7), Figure.of(5), Figure.of(0.7)));
     }
 
     private static DuctOpening.Driven at(double percent, double troughC, double peakC) {
@@ -53,15 +53,13 @@ class DuctOpeningTest {
     void twoOpeningsOrThreeAlikeSayNothing() {
         assertThat(DuctOpening.of(List.of(at(0, 300, 420), at(100, 200, 340)), Optional.empty()))
                 .isEmpty();
-        assertThat(DuctOpening.of(
-                        List.of(at(50, 300, 420), at(50, 250, 380), at(50, 200, 340)), Optional.empty()))
+        assertThat(DuctOpening.of(List.of(at(50, 300, 420), at(50, 250, 380), at(50, 200, 340)), Optional.empty()))
                 .isEmpty();
     }
 
     @Test
     void whatNobodyWantsIsNotAnswered() {
-        assertThat(DuctOpening.of(
-                                List.of(at(0, 300, 420), at(50, 250, 380), at(100, 200, 340)), Optional.empty())
+        assertThat(DuctOpening.of(List.of(at(0, 300, 420), at(50, 250, 380), at(100, 200, 340)), Optional.empty())
                         .orElseThrow()
                         .openingFor())
                 .isEmpty();

@@ -37,7 +37,8 @@ class SeriallyTest {
         try (Serially line = new Serially("test")) {
             line.execute(one, () -> await(hanging));
             line.execute(one, after::countDown);
-            IntStream.range(0, 100).forEach(i -> line.execute(i % 2 == 0 ? other : UUID.randomUUID(), others::countDown));
+            IntStream.range(0, 100)
+                    .forEach(i -> line.execute(i % 2 == 0 ? other : UUID.randomUUID(), others::countDown));
             others.await();
             assertThat(after.getCount()).as("its own waits for it").isOne();
             hanging.countDown();
