@@ -12,6 +12,8 @@ public enum HeatFinding implements FindingCode {
     FACE_HOTTER("face", "disc", "apart", "other"),
     SIDE_HOTTER("disc", "apart", "other"),
     LADDERS_CONTRADICT,
+    LADDER_ALL_CHANGED("from"),
+    LADDER_NONE_CHANGED("below"),
     LADDER_DID_NOT_CHANGE("at", "source", "says"),
     LADDER_BELIEVED("at", "says", "source", "whyLow"),
     LADDER_NOT_BELIEVED("at", "says", "source"),

@@ -88,12 +88,17 @@ public record PeakBelief(
                     List.copyOf(ladders),
                     List.of(Finding.of(HeatFinding.LADDERS_CONTRADICT)));
         }
-        if (Double.isInfinite(from) || Double.isInfinite(below)) {
-            Figure oneEnd = Figure.unknown(
-                    Double.isInfinite(below)
-                            ? "every paint of the ladder turned: it gives a lower limit only"
-                            : "no paint of the ladder turned: it gives an upper limit only");
-            return new PeakBelief(oneEnd, oneEnd, Optional.of(PeakSource.LADDER), List.copyOf(ladders), List.of());
+        if (Double.isInfinite(below)) {
+            return oneEnd(
+                    ladders,
+                    "every paint of the ladder changed: it gives a lower limit only",
+                    Finding.of(HeatFinding.LADDER_ALL_CHANGED, Term.temperature(from)));
+        }
+        if (Double.isInfinite(from)) {
+            return oneEnd(
+                    ladders,
+                    "no paint of the ladder changed: it gives an upper limit only",
+                    Finding.of(HeatFinding.LADDER_NONE_CHANGED, Term.temperature(below)));
         }
         return new PeakBelief(
                 Figure.of((from + below) / 2),
@@ -101,6 +106,11 @@ public record PeakBelief(
                 Optional.of(PeakSource.LADDER),
                 List.copyOf(ladders),
                 List.of());
+    }
+
+    private static PeakBelief oneEnd(List<PeakClue> ladders, String why, Finding limit) {
+        Figure none = Figure.unknown(why);
+        return new PeakBelief(none, none, Optional.of(PeakSource.LADDER), List.copyOf(ladders), List.of(limit));
     }
 
     private static Finding ladderDoubt(PeakClue chosen, PeakClue ladder, boolean alone) {

@@ -73,7 +73,7 @@ class CoolDownsTest {
                 List.of(new CoolDowns.Stretch(0, 27), new CoolDowns.Stretch(30, 46)),
                 OptionalDouble.of(15));
         assertThat(none).hasSize(1);
-        assertThat(none.get(0).fit().tauS().reason()).contains("12 s of one are there, 15 s are the least");
+        assertThat(none.get(0).fit().tauS().reason()).contains("the cool-downs are too short");
     }
 
     /** Rolls for 250 s with a short halt at a turn, then is parked. */

@@ -90,7 +90,16 @@ class PeakBeliefTest {
     @Test
     void allThresholdsChangedOverALoneReadingLeavesNoTemperatureButALimit() {
         PeakBelief belief = PeakBelief.of(List.of(read(PeakSource.BARE, 300, 0), PeakClue.ladder(RUNGS, 3)));
-        assertThat(belief.peakC().reason()).contains("at least 550 °C");
+        assertThat(belief.peakC().reason()).contains("a lower limit only");
+        assertThat(belief.doubts()).singleElement().asString().contains("LADDER_BELIEVED", "inside=550.0");
+    }
+
+    @Test
+    void aLadderAloneWithoutAChangeOrWithoutARestSaysItsLimit() {
+        assertThat(PeakBelief.of(List.of(PeakClue.ladder(RUNGS, 3))).doubts())
+                .containsExactly(Finding.of(HeatFinding.LADDER_ALL_CHANGED, Term.temperature(550)));
+        assertThat(PeakBelief.of(List.of(PeakClue.ladder(RUNGS, 0))).doubts())
+                .containsExactly(Finding.of(HeatFinding.LADDER_NONE_CHANGED, Term.temperature(300)));
     }
 
     @Test
