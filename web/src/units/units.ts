@@ -8,6 +8,7 @@ export type Shown = { unit: string; of: (inside: number) => number; decimals: nu
 const FOOT = 0.3048;
 const MPH = 0.44704;
 const PSI_PER_BAR = 14.503773773;
+const POUND = 0.45359237;
 
 const metric = {
   speed: { unit: 'km/h', of: (v: number) => v * 3.6, decimals: 1 },
@@ -18,6 +19,7 @@ const metric = {
   effectiveness: { unit: 'm/s² per bar', of: (e: number) => e, decimals: 4 },
   time: { unit: 's', of: (t: number) => t, decimals: 2 },
   travel: { unit: 'mm', of: (m: number) => 1000 * m, decimals: 1 },
+  mass: { unit: 'kg', of: (m: number) => m, decimals: 2 },
   share: { unit: '%', of: (s: number) => 100 * s, decimals: 1 },
 } satisfies Record<string, Shown>;
 
@@ -48,6 +50,7 @@ const imperial: UnitTable = {
   pressure: { unit: 'psi', of: (p) => p * PSI_PER_BAR, decimals: 0 },
   temperature: { unit: '°F', of: (t) => t * 1.8 + 32, decimals: 0 },
   travel: { unit: 'in', of: (m) => (12 * m) / FOOT, decimals: 2 },
+  mass: { unit: 'lb', of: (m) => m / POUND, decimals: 1 },
   effectiveness: { unit: 'ft/s² per psi', of: (e) => e / FOOT / PSI_PER_BAR, decimals: 4 },
 };
 

@@ -34,9 +34,17 @@ describe('what differs between two configurations', () => {
   it('can name a cause where one thing changed, with no more digits than the scales gave', () => {
     view(told({}));
     has('Only the pads change: a test can tell what they do.');
-    has('0.42 ± 0.04 lighter');
+    has('0.42 ± 0.08 lighter');
     has('cannot be computed: the cost of the front pads is not entered');
     has('semi-metallic');
+  });
+
+  it('weighs in pounds for who reads pounds', () => {
+    window.localStorage.setItem('frenum.system', 'imperial');
+    view(told({}));
+    window.localStorage.removeItem('frenum.system');
+    has('Mass of the changed parts, lb');
+    has('0.9 ± 0.2 lighter');
   });
 
   it('says that nothing differs', () => {

@@ -8,7 +8,8 @@ import { EmptySlab, Failure } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
-import { number } from '../../units/units';
+import { usePreferences } from '../../reader/preferences';
+import { number, twice, type Shown } from '../../units/units';
 import { labelOf } from '../../ui/labels';
 
 /** What changes from one configuration to another, and whether a test of the two could name a cause. */
@@ -19,6 +20,7 @@ export function DifferenceView(props: {
   set: (key: string, value: string) => void;
 }) {
   const { all, a, b, set } = props;
+  const { mass } = usePreferences().units;
   const compared = useQuery(difference(a, b));
   if (all.length < 2) return <EmptySlab line="A second configuration is needed to tell what changed." />;
   const pick = (label: string, key: string, value: string) => (
@@ -77,9 +79,11 @@ export function DifferenceView(props: {
               )}
               <dl className="grid max-w-4xl gap-4 text-sm md:grid-cols-3">
                 <Sum
-                  name="Mass of the changed parts, kg"
+                  name={`Mass of the changed parts, ${mass.unit}`}
                   figure={d.massKg}
-                  told={(x) => `${massWords(x, d.massUncertaintyKg)} ${x < 0 ? 'lighter' : 'heavier'}`}
+                  told={(x) =>
+                    `${massWords(x, twice(d.massUncertaintyKg), mass)} ${x < 0 ? 'lighter' : 'heavier'}`
+                  }
                 />
                 <Sum name="Cost of the changed parts" figure={d.cost} told={(x) => number(x, 2)} />
                 <Sum name="Hours to fit them" figure={d.hours} told={(x) => number(x, 1)} />
@@ -92,11 +96,13 @@ export function DifferenceView(props: {
   );
 }
 
-/** No more digits than the scales gave; where they are not known, two. */
-function massWords(kg: number, uncertainty: Figure): string {
-  if (uncertainty.value === undefined) return `${number(Math.abs(kg), 2)} ± ?`;
-  const decimals = Math.max(0, Math.min(4, -Math.floor(Math.log10(uncertainty.value))));
-  return `${number(Math.abs(kg), decimals)} ± ${number(uncertainty.value, decimals)}`;
+/** No more digits than the scales gave. */
+function massWords(kg: number, plusMinus: Figure, mass: Shown): string {
+  const size = mass.of(Math.abs(kg));
+  if (plusMinus.value === undefined) return `${number(size, mass.decimals)} ± ?`;
+  const half = mass.of(plusMinus.value);
+  const decimals = Math.max(0, Math.min(4, -Math.floor(Math.log10(half))));
+  return `${number(size, decimals)} ± ${number(half, decimals)}`;
 }
 
 function Sum({ name, figure, told }: { name: string; figure: Figure; told: (x: number) => string }) {

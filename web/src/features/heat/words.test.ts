@@ -21,7 +21,7 @@ const side = {
 describe('heat in words', () => {
   it('names the hottest disc and counts the stops over the window', () => {
     expect(heatAnswer([side], unitsOf('metric'))).toBe(
-      'A reached 352 °C (front right, stop 2), 1 of 2 stops over its pads’ window.',
+      'A reached 352 °C (front right, stop 2), 1 of 2 stops peaked over its pads’ window.',
     );
     expect(peaksAbove(side, 400)).toBe(0);
     expect(heatAnswer([{ ...side, study: { ...side.study, stops: [] } }], unitsOf('imperial'))).toContain(

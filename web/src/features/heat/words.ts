@@ -30,7 +30,7 @@ function sideAnswer(side: HeatSide, letter: string, units: UnitTable): string {
   const pads = !side.fronts
     ? ''
     : over > 0
-      ? `, ${over} of ${side.study.stops.length} stops over its pads’ window`
+      ? `, ${over} of ${side.study.stops.length} stops peaked over its pads’ window`
       : ', within its pads’ window';
   return `${letter} reached ${number(t.of(hottest.celsius), 0)} ${t.unit} (${hottest.name}, stop ${hottest.stop})${pads}.`;
 }
