@@ -128,7 +128,7 @@ class HeatVectorsTest {
                 assertThat(fit.ambientC().value()).isCloseTo(out(v, "TaC"), withinPercentage(1e-2));
                 assertThat(fit.rmsC().value()).isCloseTo(out(v, "rmsC"), withinPercentage(1e-2));
             } else {
-                assertThat(fit.tauS().reason()).containsAnyOf("needs 6 readings", "too short a part");
+                assertThat(fit.tauS().reason()).contains(ambient == null ? "needs 6 readings" : "too short a part");
             }
         }
     }
