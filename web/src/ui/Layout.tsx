@@ -64,7 +64,7 @@ export function EmptySlab({ line, children }: { line: string; children?: ReactNo
 /** Slab at once, and after that what is being read. */
 export function Reading({ what }: { what: string }) {
   return (
-    <div role="status" className="min-h-44 bg-slab p-6 text-ink-3">
+    <div role="status" data-reading className="min-h-44 bg-slab p-6 text-ink-3">
       {what}
     </div>
   );

@@ -70,8 +70,8 @@ export function DifferenceView(props: {
                       <tr key={c.place}>
                         <Td>{c.place}</Td>
                         <Td>{c.factor}</Td>
-                        <Td>{c.before}</Td>
-                        <Td>{c.after}</Td>
+                        <Td data-as-typed>{c.before}</Td>
+                        <Td data-as-typed>{c.after}</Td>
                       </tr>
                     ))}
                   </tbody>
