@@ -61,8 +61,8 @@ class FadeAndHeatTest extends Journey {
     void howHotTheDiscsGotAndHowTheyCooled() {
         section("Heat");
         assertThat(heading())
-                .containsText(
-                        Pattern.compile("A reached 4\\d\\d °C \\(front right, stop 1\\d\\), \\d of 12 stops peaked over"));
+                .containsText(Pattern.compile(
+                        "A reached 4\\d\\d °C \\(front right, stop 1\\d\\), \\d of 12 stops peaked over"));
         assertThat(page.getByText("Its stops began in the window, and ended above it."))
                 .isVisible();
         assertThat(page.getByText(Pattern.compile("Front share of the heat: 7\\d\\.\\d ± \\d\\.\\d % measured"))
