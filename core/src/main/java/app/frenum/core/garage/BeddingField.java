@@ -1,6 +1,7 @@
 package app.frenum.core.garage;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -11,21 +12,14 @@ public enum BeddingField implements EntryField {
     GAP("Gap between snubs", Bounds.of(0, 120, Unit.MINUTES)),
     COOL_DOWN("Cool-down after", Bounds.of(0, 120, Unit.MINUTES));
 
-    private final String label;
-    private final Bounds bounds;
+    private final Entry entry;
 
     BeddingField(String label, Bounds bounds) {
-        this.label = label;
-        this.bounds = bounds;
+        this.entry = new Entry(label, bounds, "");
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
+    public Entry entry() {
+        return entry;
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.garage;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -17,28 +18,21 @@ public enum PartField implements EntryField {
     OPENING("Opening left free", true, Bounds.of(0, 100, Unit.PERCENT)),
     TURNS("Turns from full front", true, Bounds.of(0, 60, Unit.ONE));
 
-    private final String label;
+    private final Entry entry;
     private final boolean affectsBraking;
-    private final Bounds bounds;
 
     PartField(String label, boolean affectsBraking, Bounds bounds) {
-        this.label = label;
         this.affectsBraking = affectsBraking;
-        this.bounds = bounds;
+        this.entry = new Entry(label, bounds, "");
     }
 
     @Override
-    public String label() {
-        return label;
+    public Entry entry() {
+        return entry;
     }
 
     /** Whether another value makes it another factor; mass, hours and a pressure that only follows do not. */
     public boolean affectsBraking() {
         return affectsBraking;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
     }
 }

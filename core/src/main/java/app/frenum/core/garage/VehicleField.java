@@ -1,6 +1,7 @@
 package app.frenum.core.garage;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -66,29 +67,14 @@ public enum VehicleField implements EntryField {
             Bounds.of(0.3, 12, Unit.METRES_PER_SECOND_SQUARED),
             "Test speed divided by the time it takes, laden.");
 
-    private final String label;
-    private final Bounds bounds;
-    private final String help;
+    private final Entry entry;
 
     VehicleField(String label, Bounds bounds, String help) {
-        this.label = label;
-        this.bounds = bounds;
-        this.help = help;
+        this.entry = new Entry(label, bounds, help);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
-    }
-
-    /** How to measure it. */
-    @Override
-    public String help() {
-        return help;
+    public Entry entry() {
+        return entry;
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.garage;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -10,28 +11,14 @@ public enum WeighingField implements EntryField {
     WITHOUT("Without it", Bounds.of(0, 60_000, Unit.KILOGRAMS), "As the scale shows it."),
     STEP("Step of the scale", Bounds.of(0.0001, 50, Unit.KILOGRAMS), "Its last digit, such as 0.1 kg.");
 
-    private final String label;
-    private final Bounds bounds;
-    private final String help;
+    private final Entry entry;
 
     WeighingField(String label, Bounds bounds, String help) {
-        this.label = label;
-        this.bounds = bounds;
-        this.help = help;
+        this.entry = new Entry(label, bounds, help);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
-    }
-
-    @Override
-    public String help() {
-        return help;
+    public Entry entry() {
+        return entry;
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.heat;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -11,21 +12,14 @@ public enum DiscField implements EntryField {
     STEP("Step of a ladder", Bounds.of(40, 1200, Unit.CELSIUS)),
     AIR_SPEED("Speed", Bounds.of(0, 300, Unit.KILOMETRES_PER_HOUR));
 
-    private final String label;
-    private final Bounds bounds;
+    private final Entry entry;
 
     DiscField(String label, Bounds bounds) {
-        this.label = label;
-        this.bounds = bounds;
+        this.entry = new Entry(label, bounds, "");
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
+    public Entry entry() {
+        return entry;
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.heat;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -21,28 +22,14 @@ public enum LapField implements EntryField {
     TO("To", Bounds.of(0, 400, Unit.KILOMETRES_PER_HOUR), ""),
     GAP("To the next", Bounds.of(1, 3600, Unit.SECONDS), "");
 
-    private final String label;
-    private final Bounds bounds;
-    private final String help;
+    private final Entry entry;
 
     LapField(String label, Bounds bounds, String help) {
-        this.label = label;
-        this.bounds = bounds;
-        this.help = help;
+        this.entry = new Entry(label, bounds, help);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
-    }
-
-    @Override
-    public String help() {
-        return help;
+    public Entry entry() {
+        return entry;
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.plan;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -10,28 +11,14 @@ public enum LaneField implements EntryField {
     RUN_OFF("Run-off beyond it", Bounds.of(0, 3000, Unit.METRES), "Free of anything to hit."),
     GRADE("Grade", Bounds.of(-15, 15, Unit.PERCENT), "Uphill in the main direction counts positive.");
 
-    private final String label;
-    private final Bounds bounds;
-    private final String help;
+    private final Entry entry;
 
     LaneField(String label, Bounds bounds, String help) {
-        this.label = label;
-        this.bounds = bounds;
-        this.help = help;
+        this.entry = new Entry(label, bounds, help);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
-    }
-
-    @Override
-    public String help() {
-        return help;
+    public Entry entry() {
+        return entry;
     }
 }

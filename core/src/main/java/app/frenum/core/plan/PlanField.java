@@ -1,6 +1,7 @@
 package app.frenum.core.plan;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -15,28 +16,14 @@ public enum PlanField implements EntryField {
     EXPECTED_STOP("Expected stop", Bounds.of(2, 500, Unit.METRES), "Empty: from earlier stops, or assumed."),
     LIMIT("Hottest disc allowed", Bounds.of(80, 1000, Unit.CELSIUS), "");
 
-    private final String label;
-    private final Bounds bounds;
-    private final String help;
+    private final Entry entry;
 
     PlanField(String label, Bounds bounds, String help) {
-        this.label = label;
-        this.bounds = bounds;
-        this.help = help;
+        this.entry = new Entry(label, bounds, help);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
-    }
-
-    @Override
-    public String help() {
-        return help;
+    public Entry entry() {
+        return entry;
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.procedure;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -23,28 +24,14 @@ public enum PhaseField implements EntryField {
     SOONEST("Not sooner than", Bounds.of(1, 7200, Unit.SECONDS), ""),
     LATEST("Not later than", Bounds.of(1, 7200, Unit.SECONDS), "");
 
-    private final String label;
-    private final Bounds bounds;
-    private final String help;
+    private final Entry entry;
 
     PhaseField(String label, Bounds bounds, String help) {
-        this.label = label;
-        this.bounds = bounds;
-        this.help = help;
+        this.entry = new Entry(label, bounds, help);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
-    }
-
-    @Override
-    public String help() {
-        return help;
+    public Entry entry() {
+        return entry;
     }
 }

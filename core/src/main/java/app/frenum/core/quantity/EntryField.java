@@ -5,12 +5,18 @@ public interface EntryField {
     /** A code that never changes. */
     String name();
 
-    String label();
+    Entry entry();
 
-    Bounds bounds();
+    default String label() {
+        return entry().label();
+    }
+
+    default Bounds bounds() {
+        return entry().bounds();
+    }
 
     /** What to enter; empty where the label says it. */
     default String help() {
-        return "";
+        return entry().help();
     }
 }

@@ -1,6 +1,7 @@
 package app.frenum.core.procedure.run;
 
 import app.frenum.core.quantity.Bounds;
+import app.frenum.core.quantity.Entry;
 import app.frenum.core.quantity.EntryField;
 import app.frenum.core.quantity.Unit;
 
@@ -13,21 +14,14 @@ public enum ReadingField implements EntryField {
     LATE("After rest", Bounds.of(0, 1800, Unit.SECONDS)),
     CRACK("Longest crack", Bounds.of(0.5, 400, Unit.MILLIMETRES));
 
-    private final String label;
-    private final Bounds bounds;
+    private final Entry entry;
 
     ReadingField(String label, Bounds bounds) {
-        this.label = label;
-        this.bounds = bounds;
+        this.entry = new Entry(label, bounds, "");
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public Bounds bounds() {
-        return bounds;
+    public Entry entry() {
+        return entry;
     }
 }
