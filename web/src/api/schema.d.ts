@@ -977,13 +977,6 @@ export interface components {
             /** @enum {string} */
             type: "atRest";
         };
-        Averaged: {
-            load: string | null;
-            /** Format: double */
-            nominalMps: number;
-            /** Format: int32 */
-            others: number;
-        };
         Band: {
             /** Format: double */
             fromC: number;
@@ -1371,18 +1364,9 @@ export interface components {
             /** Format: uuid */
             recordingId: string;
         };
-        DuctOpening: {
-            /** Format: double */
-            fromOpening: number;
-            openingFor: components["schemas"]["WrittenFigure"] | null;
-            peakHigh: components["schemas"]["WrittenFigure"];
-            peakLow: components["schemas"]["WrittenFigure"];
-            peakPer: components["schemas"]["WrittenFigure"];
-            /** Format: double */
-            toOpening: number;
-            troughHigh: components["schemas"]["WrittenFigure"];
-            troughLow: components["schemas"]["WrittenFigure"];
-            troughPer: components["schemas"]["WrittenFigure"];
+        Duct: {
+            wanted: components["schemas"]["WrittenFinding"] | null;
+            worth: components["schemas"]["WrittenFinding"];
         };
         EarlyLook: {
             /** @enum {string} */
@@ -1458,6 +1442,7 @@ export interface components {
             growth: components["schemas"]["WrittenFinding"];
             onset: components["schemas"]["WrittenFinding"];
             sentence: components["schemas"]["WrittenFinding"];
+            trend: components["schemas"]["WrittenFinding"];
         };
         FadeSide: {
             againstFirst: components["schemas"]["WrittenFinding"] | null;
@@ -1625,18 +1610,6 @@ export interface components {
             name: string;
             startC: components["schemas"]["WrittenFigure"];
         };
-        Growing: {
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            /** Format: int32 */
-            order: number;
-            /** Format: double */
-            p: number;
-            /** Format: double */
-            perStop: number;
-        };
         Halt: {
             /** Format: double */
             atS: number;
@@ -1723,12 +1696,19 @@ export interface components {
             /** Format: double */
             toS: number;
         };
+        HeatAnswer: {
+            bareReadLow: components["schemas"]["WrittenFinding"];
+            frontRear: components["schemas"]["WrittenFinding"];
+            hottest: components["schemas"]["WrittenFinding"];
+            share: components["schemas"]["WrittenFinding"];
+        };
         HeatReading: {
             caution: boolean;
             configuration: string;
             reading: components["schemas"]["WrittenFinding"];
         };
         HeatSide: {
+            answer: components["schemas"]["HeatAnswer"];
             besideFirst: components["schemas"]["WrittenFinding"] | null;
             /** Format: uuid */
             configurationId: string;
@@ -1772,8 +1752,8 @@ export interface components {
         };
         HeatView: {
             airFlow: components["schemas"]["AirFlowView"][];
-            averaged: components["schemas"]["Averaged"];
-            blocking: components["schemas"]["DuctOpening"] | null;
+            averaged: components["schemas"]["WrittenFinding"];
+            duct: components["schemas"]["Duct"] | null;
             gate: components["schemas"]["StartWindow"] | null;
             limitC: number | null;
             sides: components["schemas"]["HeatSide"][];
@@ -1827,7 +1807,7 @@ export interface components {
         JudderSide: {
             /** Format: uuid */
             configurationId: string;
-            growing: components["schemas"]["Growing"][];
+            growing: components["schemas"]["WrittenFinding"][];
             stops: components["schemas"]["JudderStop"][];
         };
         JudderStop: {

@@ -80,6 +80,9 @@ export const twice = (u: Figure): Figure => (u.value === undefined ? u : { value
 /** The size of a difference in the chosen unit: offsets, as of temperatures, fall out. */
 export const span = (inside: number, shown: Shown) => shown.of(inside) - shown.of(0);
 
+/** What was typed in the reader's unit, inside. */
+export const inside = (typed: number, shown: Shown) => (typed - shown.of(0)) / span(1, shown);
+
 /** What Frenum says, in the words for the units a person chose. */
 export const said = (finding: { text: Record<System, string> }, units: UnitTable) =>
   finding.text[units.distance.unit === 'm' ? 'metric' : 'imperial'];

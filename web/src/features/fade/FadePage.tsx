@@ -9,7 +9,7 @@ import { MarkLabel } from '../../charts/Mark';
 import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
-import { said, signed, type UnitTable } from '../../units/units';
+import { said, type UnitTable } from '../../units/units';
 import { CauseStrip } from './CauseStrip';
 import { GroupTable } from './GroupTable';
 import { JudderTable } from './JudderTable';
@@ -168,28 +168,12 @@ function Differences({ sides, units }: { sides: FadeSide[]; units: UnitTable }) 
 }
 
 function Trends({ sides, units }: { sides: FadeSide[]; units: UnitTable }) {
-  const t = units.temperature;
-  const perHundred = t.of(1) - t.of(0);
   return (
     <section className="text-[14px]">
       <Heading note="median slope with its 95 % range">Trend</Heading>
-      {sides.map((s, i) => {
-        const { perStop, per100C, perStopP } = s.study;
-        return (
-          <p key={s.configurationId}>
-            {letterOf(i)}:{' '}
-            {perStop.slope.value === undefined
-              ? perStop.slope.reason
-              : `${signed(100 * perStop.slope.value, 1)} % per stop (${signed(100 * (perStop.low.value ?? 0), 1)} to ${signed(100 * (perStop.high.value ?? 0), 1)})${perStopP.value === undefined ? '' : `, by chance alone ${chance(perStopP.value)}`}`}
-            {per100C.slope.value !== undefined &&
-              `; ${signed((100 * per100C.slope.value) / perHundred, 1)} % per 100 ${t.unit} of start temperature (${signed((100 * (per100C.low.value ?? 0)) / perHundred, 1)} to ${signed((100 * (per100C.high.value ?? 0)) / perHundred, 1)})`}
-            .
-          </p>
-        );
-      })}
+      {sides.map((s) => (
+        <p key={s.configurationId}>{said(s.answer.trend, units)}</p>
+      ))}
     </section>
   );
 }
-
-const chance = (p: number) =>
-  p < 0.001 ? 'less than once in 1,000 tries' : `about ${Math.max(1, Math.round(100 * p))} times in 100`;

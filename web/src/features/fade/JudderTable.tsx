@@ -6,7 +6,7 @@ import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
-import { number, type UnitTable } from '../../units/units';
+import { number, type UnitTable, said } from '../../units/units';
 
 const ORDERS = [0, 1, 2, 3];
 
@@ -39,18 +39,13 @@ export function JudderTable({ testId, units }: { testId: string; units: UnitTabl
 
 function Orders({ data, units }: { data: Judder; units: UnitTable }) {
   const d = units.deceleration;
-  const growing = data.sides.flatMap((s, i) => s.growing.map((g) => ({ ...g, letter: letterOf(i) })));
+  const growing = data.sides.flatMap((s) => s.growing);
   return (
     <>
       <p className="mb-2 text-[14px]">
         {growing.length === 0
           ? 'No order grows from stop to stop beyond chance.'
-          : growing
-              .map(
-                (g) =>
-                  `${g.letter}: order ${g.order} grows by ${number(d.of(g.perStop), 3)} (${number(d.of(g.low), 3)} to ${number(d.of(g.high), 3)}) ${d.unit} a stop. Look at the discs for uneven thickness and for what pads left on them.`,
-              )
-              .join(' ')}
+          : growing.map((g) => said(g, units)).join(' ')}
       </p>
       <Table>
         <thead>

@@ -3,13 +3,14 @@ import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { heat } from '../../api/queries';
 import type { Heat, HeatSide } from '../../api/types';
+import { said } from '../../units/units';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { AirFlow } from './AirFlow';
-import { Blocking } from './Blocking';
+import { Duct } from './Duct';
 import { CoolingBySpeed } from './CoolingBySpeed';
 import { CoolingTable } from './CoolingTable';
 import { Corners } from './Corners';
@@ -20,7 +21,7 @@ import { Pads } from './Pads';
 import { Sawtooth } from './Sawtooth';
 import { SideBySide } from './SideBySide';
 import { StopTable } from './StopTable';
-import { averagedWords, heatAnswer, hottestOf } from './words';
+import { hottestOf } from './words';
 
 /** How hot did it get, how did it cool, and what do the pads want? */
 export function HeatPage() {
@@ -90,9 +91,9 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
     <>
       <Strip tone="sheet">
         <Answer
-          sure={`Bulk temperature of the disc by sensor, or by hand and carried back to the peak; the rubbing surface flashed higher.${averagedWords(data.averaged, units)}`}
+          sure={`Bulk temperature of the disc by sensor, or by hand and carried back to the peak; the rubbing surface flashed higher. ${said(data.averaged, units)}`}
         >
-          {heatAnswer(data.sides, units)}
+          {data.sides.map((s) => said(s.answer.hottest, units)).join(' ')}
         </Answer>
       </Strip>
       <Strip className="grid grid-cols-1 gap-6">
@@ -131,7 +132,7 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
         <CoolingTable sides={data.sides} units={units} />
         <CoolingBySpeed sides={data.sides} units={units} />
         <Corners sides={data.sides} units={units} />
-        {data.blocking && <Blocking blocking={data.blocking} units={units} />}
+        {data.duct && <Duct duct={data.duct} units={units} />}
         <AirFlow testId={testId} sides={data.sides} notes={data.airFlow} units={units} />
         <StopTable side={side} letter={letter} units={units} />
       </Strip>

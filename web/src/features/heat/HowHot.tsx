@@ -108,19 +108,12 @@ function Believed({ peak, units }: { peak: Peak; units: UnitTable }) {
 
 /** Bare against black: why a gun must not be pointed at the rubbing path. */
 function Emissivity({ side, units }: { side: HeatSide; units: UnitTable }) {
-  const { n, mean, sd } = side.study.bareBelowC;
-  const t = units.temperature;
   return (
     <p className="mt-2 max-w-[85ch] text-[14px] text-ink-2">
       <b className="font-[650] text-ink">Bare or black.</b> A rubbed disc is bright and radiates little, so a
       thermometer set for a black surface reads it too low. Blacken a patch beside the rubbing path, or hold a
-      contact probe.{' '}
-      {mean.value !== undefined &&
-        `Here bare metal read ${number(span(mean.value, t), 0)} ${t.unit} below (${n} ${n === 1 ? 'reading' : 'readings'}${
-          sd.value === undefined ? '' : `, SD ${number(span(sd.value, t), 0)}`
-        }).`}{' '}
-      Readings on the run card, and those of a stop sheet that does not say what was looked at, count as of
-      bare metal.
+      contact probe. {said(side.answer.bareReadLow, units)} Readings on the run card, and those of a stop
+      sheet that does not say what was looked at, count as of bare metal.
     </p>
   );
 }

@@ -1,5 +1,4 @@
-import type { Heat, HeatSide, Peak, PeakClue, PeakSource, Wheel } from '../../api/types';
-import { letterOf } from '../../charts/letters';
+import type { HeatSide, Peak, PeakClue, PeakSource, Wheel } from '../../api/types';
 import { number, span, type UnitTable } from '../../units/units';
 
 export const WHEEL_NAMES: [Wheel, string][] = [
@@ -17,24 +16,6 @@ export const LOOKS: Record<Wheel, { width: number; dash?: string }> = {
   REAR_RIGHT: { width: 1.2, dash: '3 3' },
 };
 
-/** How hot it got and what that means for the pads, a sentence for each side. */
-export function heatAnswer(sides: readonly HeatSide[], units: UnitTable): string {
-  return sides.map((s, i) => sideAnswer(s, letterOf(i), units)).join(' ');
-}
-
-function sideAnswer(side: HeatSide, letter: string, units: UnitTable): string {
-  const t = units.temperature;
-  const hottest = hottestOf(side);
-  if (!hottest) return `${letter}: no disc temperature is known.`;
-  const over = side.fronts ? peaksAbove(side, side.fronts.toC) : 0;
-  const pads = !side.fronts
-    ? ''
-    : over > 0
-      ? `, ${over} of ${side.study.stops.length} stops peaked over its pads’ window`
-      : ', within its pads’ window';
-  return `${letter} reached ${number(t.of(hottest.celsius), 0)} ${t.unit} (${hottest.name}, stop ${hottest.stop})${pads}.`;
-}
-
 /** The hottest that any disc was. */
 export function hottestOf(side: HeatSide) {
   const all = side.study.stops.flatMap((s) =>
@@ -48,12 +29,6 @@ export function hottestOf(side: HeatSide) {
     undefined,
   );
 }
-
-/** In how many stops a front disc went over a temperature. */
-export const peaksAbove = (side: HeatSide, celsius: number) =>
-  side.study.stops.filter((s) =>
-    (['FRONT_LEFT', 'FRONT_RIGHT'] as const).some((w) => (s.discs[w]?.peak.peakC.value ?? -1e9) > celsius),
-  ).length;
 
 export const wheelName = (wheel: Wheel) => WHEEL_NAMES.find(([w]) => w === wheel)?.[1] ?? wheel;
 
@@ -93,13 +68,3 @@ export const clueTops = (peak: Peak): number[] =>
   [peak.peakC, ...peak.clues.flatMap((c) => [c.peakC, c.belowC, c.atLeastC])].flatMap((f) =>
     f.value === undefined ? [] : [f.value],
   );
-
-/** Over which stops means are taken, where some only heated the discs. */
-export function averagedWords({ nominalMps, load, others }: Heat['averaged'], units: UnitTable): string {
-  if (others === 0) return '';
-  const { of, unit } = units.speed;
-  const like = `${number(of(nominalMps), 0)} ${unit}${load === null ? '' : `, ${load}`}`;
-  const rest =
-    others === 1 ? 'another one is drawn, but not averaged' : `${others} others are drawn, but not averaged`;
-  return ` Means are over stops from ${like}; ${rest}.`;
-}

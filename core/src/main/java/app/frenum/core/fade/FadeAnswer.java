@@ -16,16 +16,20 @@ import java.util.Optional;
  * @param sentence what it lost, and what must be said before anything else
  * @param onset from when on, or up to where nothing was seen
  * @param growth how much longer it takes by the end; says nothing where distances are unknown
+ * @param trend from stop to stop, and over start temperature
  */
-public record FadeAnswer(Finding sentence, Finding onset, Finding growth) {
+public record FadeAnswer(Finding sentence, Finding onset, Finding growth, Finding trend) {
     /** A loss smaller than this is not worth a word. */
     private static final double SHOWS = 0.05;
 
     private static final double PER_C = 10;
+    private static final double PER_TREND_C = 100;
+    private static final double HARDLY = 0.001;
 
     /** @param name what the side is called */
     public static FadeAnswer of(FadeStudy study, String name) {
-        return new FadeAnswer(sentence(study, Term.name(name)), onset(study), growth(study));
+        return new FadeAnswer(
+                sentence(study, Term.name(name)), onset(study), growth(study), trend(study, Term.name(name)));
     }
 
     private static Finding sentence(FadeStudy study, Term side) {
@@ -104,6 +108,49 @@ public record FadeAnswer(Finding sentence, Finding onset, Finding growth) {
                 LONGER,
                 change,
                 said(carried.isKnown() ? Finding.of(CARRIED, Term.speed(carried.value())) : Finding.of(NOTHING)));
+    }
+
+    private static Finding trend(FadeStudy study, Term side) {
+        TrendLine line = study.perStop();
+        Term byHeat = said(byHeat(study.per100C()));
+        if (!line.slope().isKnown()) {
+            return Finding.of(NO_TREND, side, Term.name(line.slope().reason()), byHeat);
+        }
+        double slope = line.slope().value();
+        return Finding.of(
+                TREND,
+                side,
+                thousandths(slope),
+                thousandths(line.low().orElse(slope)),
+                thousandths(line.high().orElse(slope)),
+                said(chance(study.perStopP())),
+                byHeat);
+    }
+
+    private static Finding chance(Figure p) {
+        if (!p.isKnown()) {
+            return Finding.of(NOTHING);
+        }
+        return p.value() < HARDLY
+                ? Finding.of(HARDLY_BY_CHANCE)
+                : Finding.of(BY_CHANCE, Term.count(Math.max(1, Math.round(100 * p.value()))));
+    }
+
+    private static Finding byHeat(TrendLine per100C) {
+        if (!per100C.slope().isKnown()) {
+            return Finding.of(NOTHING);
+        }
+        double slope = per100C.slope().value();
+        return Finding.of(
+                BY_HEAT,
+                thousandths(slope),
+                thousandths(per100C.low().orElse(slope)),
+                thousandths(per100C.high().orElse(slope)),
+                Term.temperatureApart(PER_TREND_C));
+    }
+
+    private static Term thousandths(double share) {
+        return new Term.Amount(AmountKind.SHARE, share, 0.001);
     }
 
     /** One configuration against the first: at like stops, and at the hottest that both have been. */

@@ -44,6 +44,12 @@ public enum FadeAnswerFinding implements FindingCode {
     BY_DISTANCE,
     STOP_1,
     FIRST_THREE,
+    TREND("side", "slope", "low", "high", "chance", "byHeat"),
+    NO_TREND("side", "why", "byHeat"),
+    BY_CHANCE("n"),
+    HARDLY_BY_CHANCE,
+    BY_HEAT("slope", "low", "high", "per"),
+    ORDER_GROWS("side", "order", "perStop", "low", "high"),
     STRUCK_OUT("n"),
     AT_ANOTHER_SPEED("n");
 

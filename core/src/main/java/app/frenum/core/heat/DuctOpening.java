@@ -1,5 +1,8 @@
 package app.frenum.core.heat;
 
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
 import java.util.Optional;
@@ -55,6 +58,31 @@ public record DuctOpening(
                         trough.toX(),
                         wantedTroughC.map(trough::xFor)))
                 : Optional.empty();
+    }
+
+    /** What a percent more opening is worth. */
+    public Finding worth() {
+        return Finding.of(
+                HeatAnswerFinding.OPENING_CHANGES,
+                apart(troughPer),
+                apart(troughLow),
+                apart(troughHigh),
+                apart(peakPer),
+                apart(peakLow),
+                apart(peakHigh));
+    }
+
+    /** How far to open it for the wanted start; empty where nobody wants one. */
+    public Optional<Finding> wanted() {
+        return openingFor.map(percent -> percent.isKnown()
+                ? Finding.of(HeatAnswerFinding.LEAVE_OPEN, Term.share(percent.value() / 100))
+                : Finding.of(HeatAnswerFinding.OPENING_NOT_KNOWN, Term.name(percent.reason())));
+    }
+
+    private static Term apart(Figure celsius) {
+        return celsius.isKnown()
+                ? new Term.Amount(AmountKind.TEMPERATURE_DIFFERENCE, celsius.value(), 0.01)
+                : Term.name("?");
     }
 
     private static HeatStudy.Stop last(Driven d) {

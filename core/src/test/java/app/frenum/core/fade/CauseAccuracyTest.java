@@ -43,7 +43,7 @@ public class CauseAccuracyTest {
     private static final DriverHabits DRIVER = new DriverHabits(64, 0.9, 0.26, 0.025, 0.14);
 
     /** What is wrong with the car, and what ought to be said of it. */
-    private enum Truth {
+    enum Truth {
         NOTHING(HOLDING, DRY, FadeCause.NONE),
         PADS_FADE(FADING, DRY, FadeCause.PAD),
         FLUID_BOILS(HOLDING, WET, FadeCause.FLUID),
@@ -59,12 +59,18 @@ public class CauseAccuracyTest {
         }
 
         FadeCause found(long seed) {
+            return FadeStudy.of(series(seed), FadeReference.FIRST_THREE_IN_GATE, StartGate.OPEN)
+                    .cause()
+                    .cause();
+        }
+
+        List<FadeStop> series(long seed) {
             MemoryLog log = TestDrive.log(
                     car, LANE, DRIVER, Sensors.USUAL, 85, TestDrive.repeated(STOPS, Approach.stop(SPEED_MPS, 8)), seed);
             List<MeasuredStop> stops = LogAnalysis.of(
                             log, HealthCheck.of(log), AnalysisOptions.onset(Figure.of(SPEED_MPS)))
                     .stops();
-            List<FadeStop> series = IntStream.range(0, stops.size())
+            return IntStream.range(0, stops.size())
                     .mapToObj(i -> FadeStop.logged(
                             i + 1,
                             "",
@@ -73,9 +79,6 @@ public class CauseAccuracyTest {
                             stops.get(i).uncertainty().correctedDistance(),
                             Optional.empty()))
                     .toList();
-            return FadeStudy.of(series, FadeReference.FIRST_THREE_IN_GATE, StartGate.OPEN)
-                    .cause()
-                    .cause();
         }
     }
 

@@ -43,13 +43,13 @@ class MeasuredLapsTest {
             new AxleBrake(new Pad(0.40, 0, 60, 650, 0.0005), 160, 8, 1 / 150.0, 0.0015),
             new Hydraulics(0.05, 35, 0.35, 20, 0.3, 320));
 
-    private static MemoryLog log(int laps) {
+    static MemoryLog log(int laps) {
         RowKeeper rows = new RowKeeper();
         LapDrive.drive(CAR, Rehearsal.LANE, Sensors.USUAL, 60, LAP, laps, 11, rows);
         return rows.log();
     }
 
-    private static MeasuredLaps laps(MemoryLog log) {
+    static MeasuredLaps laps(MemoryLog log) {
         Signal speed = log.signal(Role.SPEED, 0, log.durationS());
         Signal driven = LapLength.driven(speed);
         AnalysisOptions options = new AnalysisOptions(

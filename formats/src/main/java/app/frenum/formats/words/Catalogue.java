@@ -10,6 +10,7 @@ import app.frenum.core.fade.FadeFinding;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.heat.BesideFinding;
+import app.frenum.core.heat.HeatAnswerFinding;
 import app.frenum.core.heat.HeatFinding;
 import app.frenum.core.log.LogFinding;
 import app.frenum.core.plan.PlanFinding;
@@ -34,6 +35,7 @@ public final class Catalogue {
                     FadeAnswerFinding.values(),
                     FadeFinding.values(),
                     FlagFinding.values(),
+                    HeatAnswerFinding.values(),
                     HeatFinding.values(),
                     HowSure.values(),
                     LogFinding.values(),

@@ -11,6 +11,7 @@ import app.frenum.core.fade.FadeReference;
 import app.frenum.core.fade.FadeStudy;
 import app.frenum.core.fade.OnsetFit;
 import app.frenum.core.fade.TrendLine;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.quantity.Figure;
 import java.util.List;
@@ -40,8 +41,21 @@ class FadeAnswerTest {
                 Figure.of(300));
     }
 
+    private static final TrendLine NO_LINE = new TrendLine(NONE, NONE, NONE);
+
     private static FadeStudy study(Figure late, OnsetFit onset, FadeCause cause, Figure growth, Figure half) {
-        TrendLine none = new TrendLine(NONE, NONE, NONE);
+        return study(late, onset, cause, growth, half, NO_LINE, NONE, NO_LINE);
+    }
+
+    private static FadeStudy study(
+            Figure late,
+            OnsetFit onset,
+            FadeCause cause,
+            Figure growth,
+            Figure half,
+            TrendLine perStop,
+            Figure p,
+            TrendLine per100C) {
         CauseReading reading =
                 new CauseReading(cause, late, NONE, NONE, NONE, false, CauseReading.Confidence.GOOD, List.of());
         return new FadeStudy(
@@ -52,9 +66,9 @@ class FadeAnswerTest {
                 NONE,
                 List.of(),
                 List.of(),
-                none,
-                NONE,
-                none,
+                perStop,
+                p,
+                per100C,
                 onset,
                 growth,
                 half,
@@ -144,5 +158,22 @@ class FadeAnswerTest {
                         List.of(FadeMeasure.BY_DISTANCE, FadeMeasure.BY_DISTANCE), FadeReference.FIRST_STOP, 1, 2)))
                 .isEqualTo(
                         "Read from the inverse of the distance (only a tape was there), in % of stop 1; 1 stop that people struck out left out; 2 stops from another speed left out.");
+    }
+
+    @Test
+    void aTrendIsSaidWithItsRangeAndWhatChanceWouldDo() {
+        TrendLine line = new TrendLine(Figure.of(-0.031), Figure.of(-0.042), Figure.of(-0.02));
+        assertThat(METRIC.text(trend(line, Figure.of(0.0132), NO_LINE)))
+                .isEqualTo("A: −3.1 % a stop (−4.2 % to −2.0 %), by chance alone about once in 100.");
+        assertThat(METRIC.text(trend(line, Figure.of(0.034), NO_LINE))).contains("about 3 times in 100");
+        assertThat(IMPERIAL.text(trend(line, Figure.of(0.0004), line)))
+                .isEqualTo("A: −3.1 % a stop (−4.2 % to −2.0 %), by chance alone less than once in 1,000;"
+                        + " −3.1 % every 180 °F of start temperature (−4.2 % to −2.0 %).");
+        assertThat(METRIC.text(trend(NO_LINE, NONE, NO_LINE))).isEqualTo("A: few stops.");
+    }
+
+    private static Finding trend(TrendLine perStop, Figure p, TrendLine per100C) {
+        return FadeAnswer.of(study(NONE, NOT_SEEN, FadeCause.NONE, NONE, NONE, perStop, p, per100C), "A")
+                .trend();
     }
 }

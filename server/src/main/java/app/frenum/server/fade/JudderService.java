@@ -1,19 +1,23 @@
 package app.frenum.server.fade;
 
 import app.frenum.core.fade.Judder;
+import app.frenum.core.fade.JudderGrowth;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.log.Log;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.StopByLogger;
 import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.Letters;
 import app.frenum.server.analysis.StopReader;
+import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.recording.RecordingService;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,9 +44,20 @@ class JudderService {
         Map<UUID, Log> logs = new HashMap<>();
         return new JudderView(
                 radius,
-                driven.configurations().stream()
-                        .map(c -> JudderView.JudderSide.of(c.id(), stops(driven.counted(c), logs, radius.value())))
+                IntStream.range(0, driven.configurations().size())
+                        .mapToObj(i -> side(i, driven, logs, radius.value()))
                         .toList());
+    }
+
+    private JudderView.JudderSide side(int index, DrivenTest driven, Map<UUID, Log> logs, double radiusM) {
+        ConfigurationView configuration = driven.configurations().get(index);
+        List<JudderView.JudderStop> read = stops(driven.counted(configuration), logs, radiusM);
+        List<JudderGrowth> growing =
+                JudderGrowth.of(read.stream().map(JudderView.JudderStop::judder).toList());
+        return new JudderView.JudderSide(
+                configuration.id(),
+                read,
+                growing.stream().map(g -> g.finding(Letters.of(index))).toList());
     }
 
     private List<JudderView.JudderStop> stops(List<DrivenStop> counted, Map<UUID, Log> logs, double radiusM) {

@@ -9,6 +9,7 @@ import app.frenum.core.heat.Beside;
 import app.frenum.core.heat.CoolDowns;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DuctOpening;
+import app.frenum.core.heat.HeatAnswer;
 import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.Ladder;
 import app.frenum.core.heat.PadWindow;
@@ -24,6 +25,7 @@ import app.frenum.core.statistics.Summary;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Validity;
 import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.Letters;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.disc.DiscReadingView;
 import app.frenum.server.disc.DiscService;
@@ -39,6 +41,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -92,8 +95,9 @@ public class HeatService {
                 .filter(s -> !s.isStruckOut() && !s.isAtAnotherSpeed())
                 .map(s -> s.driven().id())
                 .collect(Collectors.toSet());
-        List<HeatView.HeatSide> views = driven.configurations().stream()
-                .map(c -> view(c, driven, averaged, vehicle, plan))
+        List<HeatView.HeatSide> views = IntStream.range(
+                        0, driven.configurations().size())
+                .mapToObj(i -> view(i, driven, averaged, vehicle, plan))
                 .toList();
         long counted = driven.stops().stream().filter(s -> !s.isStruckOut()).count();
         return new HeatView(
@@ -103,9 +107,9 @@ public class HeatService {
                         .toList()),
                 plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
                 plan.flatMap(this::gate).orElse(null),
-                new HeatView.Averaged(
-                        like.nominalSpeed().value(), like.load().orElse(null), (int) counted - averaged.size()),
-                blocking(driven.configurations(), views, wantedTroughC));
+                HeatAnswer.averaged(
+                        like.nominalSpeed().value(), like.load().orElse(""), (int) counted - averaged.size()),
+                duct(driven.configurations(), views, wantedTroughC));
     }
 
     /** The gate of the procedure's first stops that have one; warming snubs have their own, which is nobody's question. */
@@ -121,11 +125,8 @@ public class HeatService {
     }
 
     private HeatView.HeatSide view(
-            ConfigurationView configuration,
-            DrivenTest driven,
-            Set<UUID> averaged,
-            VehicleSpec vehicle,
-            Optional<PlanRequest> plan) {
+            int index, DrivenTest driven, Set<UUID> averaged, VehicleSpec vehicle, Optional<PlanRequest> plan) {
+        ConfigurationView configuration = driven.configurations().get(index);
         List<DrivenStop> counted = driven.counted(configuration);
         Map<WheelPosition, HeatView.CoolingView> cooling = new LinkedHashMap<>();
         List<CoolDowns.CoolDown> downs = new ArrayList<>();
@@ -176,6 +177,7 @@ public class HeatService {
                                 .filter(s -> averaged.contains(s.driven().id()))
                                 .toList(),
                         study),
+                HeatAnswer.of(study, Letters.of(index), top(band)),
                 null,
                 null);
     }
@@ -283,6 +285,10 @@ public class HeatService {
         return high.map(h -> new HeatView.Band(low.orElse(0.0), h));
     }
 
+    private static OptionalDouble top(Optional<HeatView.Band> band) {
+        return band.map(HeatView.Band::toC).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+    }
+
     /** Where its fluid boils, with the water it may have drawn where that is known. */
     private static Optional<HeatView.FluidView> fluid(ConfigurationView configuration) {
         Optional<Part> fluid = Optional.ofNullable(configuration.spec().parts().get(Slot.FLUID));
@@ -292,7 +298,7 @@ public class HeatService {
     }
 
     /** Of the configurations whose ducts have an opening of their own. */
-    private static Optional<DuctOpening> blocking(
+    private static HeatView.@Nullable Duct duct(
             List<ConfigurationView> sides, List<HeatView.HeatSide> views, @Nullable Double wantedC) {
         List<DuctOpening.Driven> driven = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
@@ -301,6 +307,8 @@ public class HeatService {
                     .map(ducts -> ducts.figures().get(PartField.OPENING))
                     .ifPresent(opening -> driven.add(new DuctOpening.Driven(opening.inside(), study)));
         }
-        return DuctOpening.of(driven, Optional.ofNullable(wantedC));
+        return DuctOpening.of(driven, Optional.ofNullable(wantedC))
+                .map(d -> new HeatView.Duct(d.worth(), d.wanted().orElse(null)))
+                .orElse(null);
     }
 }

@@ -3,7 +3,7 @@ package app.frenum.server.heat;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.heat.CoolingResidual;
 import app.frenum.core.heat.DiscReading;
-import app.frenum.core.heat.DuctOpening;
+import app.frenum.core.heat.HeatAnswer;
 import app.frenum.core.heat.HeatStudy;
 import app.frenum.core.heat.PadWindow;
 import app.frenum.core.heat.SpeedCooling;
@@ -13,7 +13,6 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.server.disc.AirFlowView;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -23,16 +22,16 @@ import org.jspecify.annotations.Nullable;
  * @param airFlow what was seen of the air about the brakes
  * @param limitC chosen for the discs; null when there is none
  * @param gate in which the plan lets stops begin; null without a plan or a gate
- * @param averaged over which stops means are taken
- * @param blocking how trough and peak hang on what is left of the duct; null without three openings
+ * @param averaged over which stops means are taken; says nothing where they are over all of them
+ * @param duct how start and peak hang on what is left of it; null without three openings
  */
 record HeatView(
         List<HeatSide> sides,
         List<AirFlowView> airFlow,
         @Nullable Double limitC,
         @Nullable StartWindow gate,
-        Averaged averaged,
-        Optional<DuctOpening> blocking) {
+        Finding averaged,
+        @Nullable Duct duct) {
 
     /**
      * One configuration.
@@ -47,6 +46,7 @@ record HeatView(
      * @param stops as in the study, in the same order
      * @param readings that people entered here, beside sensors and stop sheets
      * @param stopping what stopping took meanwhile: a device that cools and lengthens the stop must be seen to do both
+     * @param answer the same in sentences
      * @param besideFirst what it did beside the first configuration; null for that
      * @param unlikeFirst where the two were not driven alike; null where they were
      */
@@ -64,6 +64,7 @@ record HeatView(
             List<StopRef> stops,
             List<ReadingView> readings,
             StoppingView stopping,
+            HeatAnswer answer,
             @Nullable Finding besideFirst,
             @Nullable Finding unlikeFirst) {
         HeatSide beside(@Nullable Finding sentence, @Nullable Finding unlike) {
@@ -81,19 +82,19 @@ record HeatView(
                     stops,
                     readings,
                     stopping,
+                    answer,
                     sentence,
                     unlike);
         }
     }
 
     /**
-     * Stops from one speed with one load. Others heat the discs as well, but are not averaged with them.
+     * The opening of the ducts.
      *
-     * @param nominalMps that they were to begin at
-     * @param load null where nobody said
-     * @param others stops that are not among them
+     * @param worth what a percent more is
+     * @param wanted how far to open it for the start that was asked for; null where nobody asked
      */
-    record Averaged(double nominalMps, @Nullable String load, int others) {}
+    record Duct(Finding worth, @Nullable Finding wanted) {}
 
     /** A stop that a reading can be entered for. */
     record StopRef(UUID id, int number, int block) {}

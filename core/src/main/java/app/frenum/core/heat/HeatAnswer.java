@@ -1,0 +1,138 @@
+package app.frenum.core.heat;
+
+import static app.frenum.core.heat.HeatAnswerFinding.*;
+
+import app.frenum.core.finding.AmountKind;
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.Term;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.statistics.Summary;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * What a series read for heat comes to, to be said in so many sentences wherever it is shown.
+ *
+ * @param hottest how hot it got, and what that is to its front pads
+ * @param share how the heat was divided between the axles
+ * @param frontRear how much hotter the front discs were than the rear; says nothing where either is unknown
+ * @param bareReadLow how far bare metal read too low here; says nothing where that was not seen
+ */
+public record HeatAnswer(Finding hottest, Finding share, Finding frontRear, Finding bareReadLow) {
+    /**
+     * @param side what it is called
+     * @param windowTopC up to where its front pads are made for, where that is known
+     */
+    public static HeatAnswer of(HeatStudy study, String side, OptionalDouble windowTopC) {
+        return new HeatAnswer(
+                hottest(study, Term.name(side), windowTopC),
+                share(study.share()),
+                frontRear(study.frontRear()),
+                bareReadLow(study.bareBelowC()));
+    }
+
+    /** Over which stops means are taken; says nothing where they are over all of them. */
+    public static Finding averaged(double nominalMps, String load, int others) {
+        if (others == 0) {
+            return Finding.of(NOTHING);
+        }
+        return load.isEmpty()
+                ? Finding.of(AVERAGED, Term.speed(nominalMps), Term.count(others))
+                : Finding.of(AVERAGED_WITH_LOAD, Term.speed(nominalMps), Term.name(load), Term.count(others));
+    }
+
+    private record Peak(int stop, WheelPosition wheel, double celsius) {}
+
+    private static Finding hottest(HeatStudy study, Term side, OptionalDouble windowTopC) {
+        List<Peak> peaks = new ArrayList<>();
+        for (HeatStudy.Stop stop : study.stops()) {
+            for (Map.Entry<WheelPosition, HeatStudy.Disc> disc : stop.discs().entrySet()) {
+                if (disc.getValue().peakC().isKnown()) {
+                    peaks.add(new Peak(
+                            stop.number(),
+                            disc.getKey(),
+                            disc.getValue().peakC().value()));
+                }
+            }
+        }
+        if (peaks.isEmpty()) {
+            return Finding.of(NO_TEMPERATURE, side);
+        }
+        Peak top = peaks.stream().max(Comparator.comparingDouble(Peak::celsius)).orElseThrow();
+        return Finding.of(
+                REACHED,
+                side,
+                Term.temperature(top.celsius()),
+                Term.name(top.wheel().label()),
+                Term.count(top.stop()),
+                Term.said(toItsPads(study, peaks, windowTopC)));
+    }
+
+    private static Finding toItsPads(HeatStudy study, List<Peak> peaks, OptionalDouble windowTopC) {
+        List<Peak> fronts = peaks.stream().filter(p -> p.wheel().isFront()).toList();
+        if (windowTopC.isEmpty() || fronts.isEmpty()) {
+            return Finding.of(NOTHING);
+        }
+        long over = fronts.stream()
+                .filter(p -> p.celsius() > windowTopC.getAsDouble())
+                .map(Peak::stop)
+                .distinct()
+                .count();
+        return over == 0
+                ? Finding.of(NEVER_OVER_ITS_PADS)
+                : Finding.of(
+                        PEAKED_OVER_ITS_PADS,
+                        Term.count(over),
+                        Term.count(study.stops().size()));
+    }
+
+    private static Finding share(HeatStudy.Share share) {
+        Finding layout = share.layoutFront().isKnown()
+                ? Finding.of(BY_LAYOUT, tenths(share.layoutFront().value()))
+                : Finding.of(NOTHING);
+        if (!share.measuredFront().isKnown()) {
+            return Finding.of(SHARE_NOT_KNOWN, Term.name(share.measuredFront().reason()), Term.said(layout));
+        }
+        return Finding.of(
+                SHARE,
+                tenths(share.measuredFront().value()).within(share.measuredU().map(u -> 2 * u)),
+                Term.said(layout));
+    }
+
+    private static Term.Amount tenths(double share) {
+        return new Term.Amount(AmountKind.SHARE, share, 0.001);
+    }
+
+    private static Finding frontRear(HeatStudy.FrontRear of) {
+        if (of.peakC().n() == 0) {
+            return Finding.of(NOTHING);
+        }
+        return Finding.of(
+                FRONT_REAR,
+                Term.said(apart(of.peakC())),
+                Term.said(
+                        of.troughC().n() == 0
+                                ? Finding.of(NOTHING)
+                                : Finding.of(BEGIN, Term.said(apart(of.troughC())))));
+    }
+
+    private static Finding apart(Summary of) {
+        double mean = of.mean().value();
+        return Finding.of(mean < 0 ? COOLER : HOTTER, Term.temperatureApart(Math.abs(mean)), Term.said(spread(of)));
+    }
+
+    private static Finding spread(Summary of) {
+        return of.sd().isKnown()
+                ? Finding.of(SPREAD, Term.temperatureApart(of.sd().value()), Term.count(of.n()))
+                : Finding.of(SEEN_ONCE);
+    }
+
+    private static Finding bareReadLow(Summary of) {
+        return of.n() == 0
+                ? Finding.of(NOTHING)
+                : Finding.of(BARE_READ_LOW, Term.temperatureApart(of.mean().value()), Term.said(spread(of)));
+    }
+}
