@@ -95,7 +95,7 @@ public final class NumberText {
 
     private static boolean isMissing(String text) {
         return switch (text) {
-            case "-", "--", "---", "NaN", "nan", "NAN", "n/a", "N/A", "NA" -> true;
+            case "-", "--", "---", "\u2013", "\u2014", "NaN", "nan", "NAN", "n/a", "N/A", "NA" -> true;
             default -> false;
         };
     }

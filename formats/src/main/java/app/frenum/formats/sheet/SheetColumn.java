@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 /** The columns of a stop sheet, in the order they are written. */
-enum SheetColumn {
+public enum SheetColumn {
     CONFIGURATION,
     SERIES,
     STOP,
@@ -60,24 +60,24 @@ enum SheetColumn {
         this.highest = highest;
     }
 
-    String title() {
+    public String title() {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
-    Optional<Unit> usualUnit() {
+    public Optional<Unit> usualUnit() {
         return usualUnit;
     }
 
-    Optional<Dimension> dimension() {
+    public Optional<Dimension> dimension() {
         return usualUnit.map(Unit::dimension);
     }
 
-    boolean allows(double inside) {
+    public boolean allows(double inside) {
         return inside >= lowest && inside <= highest;
     }
 
     /** "3.6 to 396 km/h". */
-    String allowed(Unit unit) {
+    public String allowed(Unit unit) {
         return String.format(
                 Locale.ROOT, "%.4g to %.4g %s", unit.fromInside(lowest), unit.fromInside(highest), unit.symbol());
     }
