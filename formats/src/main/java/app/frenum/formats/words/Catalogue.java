@@ -16,6 +16,7 @@ import app.frenum.core.log.LogFinding;
 import app.frenum.core.plan.PlanFinding;
 import app.frenum.core.procedure.run.RunFinding;
 import app.frenum.core.procedure.run.RunRefusal;
+import app.frenum.core.series.EntryDoubt;
 import app.frenum.core.stop.FlagFinding;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,7 @@ public final class Catalogue {
                     CheckCode.values(),
                     CheckFinding.values(),
                     ConclusionFinding.values(),
+                    EntryDoubt.values(),
                     FadeAnswerFinding.values(),
                     FadeFinding.values(),
                     FlagFinding.values(),
