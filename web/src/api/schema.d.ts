@@ -188,7 +188,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["form_2"];
+        get: operations["form_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -220,7 +220,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["form_1"];
+        get: operations["form_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -398,7 +398,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["form"];
+        get: operations["form_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -563,6 +563,71 @@ export interface paths {
         /** @description Needs a name in the header Frenum-Who. */
         put: operations["keep_1"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Needs a name in the header Frenum-Who. */
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheet/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["form"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheet/pasted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pasted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheet/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1353,6 +1418,11 @@ export interface components {
             by: string;
             distance: components["schemas"]["WrittenQuantity"];
         };
+        Doubted: {
+            /** @enum {string} */
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            finding: components["schemas"]["WrittenFinding"];
+        };
         DrivenLaps: {
             configuration: string;
             /** Format: uuid */
@@ -1491,6 +1561,10 @@ export interface components {
             /** @enum {string} */
             reference: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
             sides: components["schemas"]["FadeSide"][];
+        };
+        Fault: {
+            column: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
+            problem: string;
         };
         Flag: {
             /** @enum {string} */
@@ -1855,6 +1929,18 @@ export interface components {
             step: number;
             uncertaintyM: components["schemas"]["WrittenFigure"];
         };
+        KeepRequest: {
+            conditions: components["schemas"]["Conditions"];
+            newTest: components["schemas"]["TestRequest"] | null;
+            newVehicle: components["schemas"]["NewVehicle"] | null;
+            table: components["schemas"]["TypedTable"];
+            /** Format: uuid */
+            testId: string;
+        };
+        KeptIn: {
+            /** Format: uuid */
+            testId: string;
+        };
         Ladder: {
             name: string;
             thresholds: components["schemas"]["WrittenQuantity"][];
@@ -1967,6 +2053,12 @@ export interface components {
             /** @enum {string} */
             quantity: "AIR_TEMPERATURE" | "TRACK_TEMPERATURE" | "WIND_ALONG_LANE" | "HUMIDITY" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "BRAKE_FORCE_FRONT_LEFT" | "BRAKE_FORCE_FRONT_RIGHT" | "BRAKE_FORCE_REAR_LEFT" | "BRAKE_FORCE_REAR_RIGHT";
             value: components["schemas"]["WrittenQuantity"];
+        };
+        LeftOut: {
+            /** Format: int32 */
+            row: number;
+            text: string;
+            why: string;
         };
         Level: {
             discC: components["schemas"]["WrittenFigure"];
@@ -2298,6 +2390,21 @@ export interface components {
                 WET_BOILING_POINT?: components["schemas"]["WrittenQuantity"];
             };
         };
+        PasteRequest: {
+            text: string;
+        };
+        PastedColumn: {
+            meaning: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
+            sure: boolean;
+            title: string;
+            unit: ("METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS") | null;
+        };
+        PastedView: {
+            columns: components["schemas"]["PastedColumn"][];
+            leftOut: components["schemas"]["LeftOut"][];
+            rows: string[][];
+            sure: boolean;
+        };
         Peak: {
             /** Format: double */
             celsius: number;
@@ -2457,6 +2564,11 @@ export interface components {
             /** Format: int64 */
             rows: number;
         };
+        ReadRequest: {
+            nominalSpeed: components["schemas"]["EnteredQuantity"] | null;
+            table: components["schemas"]["TypedTable"];
+            testId: string | null;
+        };
         ReadingView: {
             by: string;
             /** Format: uuid */
@@ -2500,6 +2612,11 @@ export interface components {
             frontUncertaintyC: components["schemas"]["WrittenFigure"];
             rearC: components["schemas"]["WrittenFigure"];
             rearUncertaintyC: components["schemas"]["WrittenFigure"];
+        };
+        RowReading: {
+            configuration: string | null;
+            doubts: components["schemas"]["Doubted"][];
+            faults: components["schemas"]["Fault"][];
         };
         Ruling: {
             /** Format: double */
@@ -2618,9 +2735,25 @@ export interface components {
             measuredFront: components["schemas"]["WrittenFigure"];
             measuredU: components["schemas"]["WrittenFigure"];
         };
+        SheetEntry: {
+            choices: string[];
+            /** @enum {string} */
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            title: string;
+            units: components["schemas"]["SheetUnit"][];
+        };
+        SheetForm: {
+            columns: components["schemas"]["SheetEntry"][];
+        };
         SheetPreview: {
             leftOut: string[];
             stops: components["schemas"]["SheetStop"][];
+        };
+        SheetReading: {
+            comparison: components["schemas"]["ComparisonView"] | null;
+            rows: components["schemas"]["RowReading"][];
+            /** Format: int32 */
+            stops: number;
         };
         SheetStop: {
             ambient: components["schemas"]["WrittenQuantity"] | null;
@@ -2651,7 +2784,7 @@ export interface components {
             readOn: string | null;
             reason: string | null;
             secondsAfterRest: components["schemas"]["WrittenQuantity"] | null;
-            series: string;
+            series: string | null;
             startTemperatures: {
                 FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
                 FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
@@ -2664,6 +2797,12 @@ export interface components {
             time: components["schemas"]["WrittenQuantity"] | null;
             tyrePressureFront: components["schemas"]["WrittenQuantity"] | null;
             tyrePressureRear: components["schemas"]["WrittenQuantity"] | null;
+        };
+        SheetUnit: {
+            allowed: string;
+            symbol: string;
+            /** @enum {string} */
+            unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };
         SideProgress: {
             early: components["schemas"]["EarlyLook"];
@@ -2958,6 +3097,22 @@ export interface components {
             high: components["schemas"]["WrittenFigure"];
             low: components["schemas"]["WrittenFigure"];
             slope: components["schemas"]["WrittenFigure"];
+        };
+        TypedColumn: {
+            /** @enum {string} */
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            unit: ("METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS") | null;
+        };
+        TypedRow: {
+            cells: string[];
+            corrects: string | null;
+            /** Format: uuid */
+            id: string;
+        };
+        TypedTable: {
+            columns: components["schemas"]["TypedColumn"][];
+            configurations: string[];
+            rows: components["schemas"]["TypedRow"][];
         };
         UnitChoice: {
             symbol: string;
@@ -3422,7 +3577,7 @@ export interface operations {
             };
         };
     };
-    form_2: {
+    form_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3462,7 +3617,7 @@ export interface operations {
             };
         };
     };
-    form_1: {
+    form_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3828,7 +3983,7 @@ export interface operations {
             };
         };
     };
-    form: {
+    form_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4154,6 +4309,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptIn"];
+                };
+            };
+        };
+    };
+    form: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetForm"];
+                };
+            };
+        };
+    };
+    pasted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasteRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetReading"];
                 };
             };
         };

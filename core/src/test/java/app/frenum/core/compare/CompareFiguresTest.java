@@ -4,6 +4,8 @@ import app.frenum.core.Kept;
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;
 import java.util.List;
@@ -11,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -102,5 +105,59 @@ class CompareFiguresTest {
                 DistanceBasis.TIME_ONLY,
                 new Driven(6, 7.2, 0.1, 0, 1, 2, "2026-06-20"),
                 new Driven(6, 7.7, 0.1, 0, 4, 2, "2026-06-20"));
+    }
+
+    private static HandMeasurement byHand(
+            DistanceBasis basis, Instrument instrument, Figure metres, Figure seconds, Figure entryMps, boolean wet) {
+        return new HandMeasurement(basis, instrument, metres, seconds, entryMps, Figure.of(27.8), wet);
+    }
+
+    @Test
+    void whatWasMeasuredByHand() {
+        Kept kept = new Kept();
+        List<HandMeasurement> all = List.of(
+                byHand(DistanceBasis.ONSET_TO_REST, Instrument.TAPE, Figure.of(44.1), NONE, Figure.of(27.5), false),
+                byHand(DistanceBasis.ONSET_TO_REST, Instrument.WHEEL, Figure.of(44.1), Figure.of(3.3), NONE, true),
+                byHand(DistanceBasis.SPEED_WINDOW, Instrument.LOGGER, Figure.of(41), NONE, Figure.of(24.9), false),
+                byHand(DistanceBasis.ONSET_TO_REST, Instrument.TAPE, Figure.of(24.1), NONE, Figure.of(30.7), false),
+                byHand(DistanceBasis.TIME_ONLY, Instrument.STOPWATCH, NONE, Figure.of(3.4), Figure.of(27.8), false),
+                byHand(DistanceBasis.TIME_ONLY, Instrument.STOPWATCH, NONE, Figure.of(1.2), NONE, true));
+        for (HandMeasurement m : all) {
+            kept.add("measurement", m)
+                    .add("value", m.value())
+                    .add("deceleration", m.deceleration())
+                    .add("reading", m.readingUncertainty())
+                    .add("u", m.uncertainty())
+                    .add("speedOut", m.isEntrySpeedOut())
+                    .add("implausible", m.isImplausible());
+        }
+        kept.add(
+                        "resolution",
+                        List.of(
+                                resolution(Unit.METRES, 44, 43, 45),
+                                resolution(Unit.METRES, 44.5, 43, 45),
+                                resolution(Unit.FEET, 144.1, 146.3),
+                                resolution(Unit.METRES, 44.25, 43.05),
+                                resolution(Unit.SECONDS, 3.41, 3.32)))
+                .stands("compare/by-hand");
+    }
+
+    private static double resolution(Unit unit, double... readings) {
+        return Resolution.of(
+                DoubleStream.of(readings).mapToObj(x -> new Quantity(x, unit)).toList());
+    }
+
+    @Test
+    void earlyLooks() {
+        Kept kept = new Kept();
+        double[] a = {44.1, 44.4, 43.9, 44.0};
+        for (double[] b : List.of(
+                new double[] {44.0, 44.3, 44.1, 43.9},
+                new double[] {41.0, 41.3, 41.1, 40.9},
+                new double[] {43.3, 44.9, 43.0, 43.9},
+                new double[] {43.3, 43.1})) {
+            kept.add("three more", EarlyLook.of(a, b, 8, 0.9, 1)).add("of two", EarlyLook.of(a, b, 6, 0.9, 2));
+        }
+        kept.stands("compare/early");
     }
 }

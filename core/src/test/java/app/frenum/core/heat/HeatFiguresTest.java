@@ -2,17 +2,21 @@ package app.frenum.core.heat;
 
 import app.frenum.core.Kept;
 import app.frenum.core.log.Channel;
+import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.MemoryLog;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Every figure that is read of heat, as it stands. */
@@ -103,5 +107,67 @@ class HeatFiguresTest {
                 .add("answer", HeatAnswer.of(study, "A", OptionalDouble.of(380)))
                 .add("pads", PadWindow.of(study.frontPadWork(), 100, 380))
                 .stands("heat/series");
+    }
+
+    @Test
+    void whatPeopleReadStands() {
+        Ladder ladder = new Ladder(
+                "paints",
+                Stream.of(260, 380, 510).map(c -> new Quantity(c, Unit.CELSIUS)).toList());
+        Regimes cooling = new Regimes(180, Optional.of(500.0));
+        Kept kept = new Kept().add("thresholds", ladder.thresholdsC()).add("none wrong", ladder.problems());
+        kept.add(
+                "wrong",
+                new Ladder(
+                                "",
+                                Stream.of(510, 380)
+                                        .map(c -> new Quantity(c, Unit.CELSIUS))
+                                        .toList())
+                        .problems());
+        for (PeakSource source : PeakSource.values()) {
+            boolean paints = source == PeakSource.LADDER;
+            for (int late : new int[] {0, 45}) {
+                DiscReading read = new DiscReading(
+                        WheelPosition.FRONT_LEFT,
+                        source,
+                        Optional.of(DiscFace.INNER),
+                        paints ? Optional.empty() : Optional.of(new Quantity(312, Unit.CELSIUS)),
+                        late == 0 ? Optional.empty() : Optional.of(new Quantity(late, Unit.SECONDS)),
+                        Optional.empty(),
+                        paints ? Optional.of(late / 45 + 1) : Optional.empty(),
+                        true);
+                kept.add(source + " " + late, read.clue(paints ? Optional.of(ladder) : Optional.empty(), cooling, AIR))
+                        .add("problems", read.problems(paints ? Optional.of(ladder) : Optional.empty()));
+            }
+        }
+        kept.stands("heat/readings");
+    }
+
+    private static Beside side(
+            double tau, double half, double hottest, double m, double halfM, double v, double joules) {
+        return new Beside(
+                Figure.of(tau),
+                Figure.of(tau - half),
+                Figure.of(tau + half),
+                Figure.of(hottest),
+                Figure.of(m),
+                Figure.of(halfM),
+                Figure.of(v),
+                Figure.of(joules));
+    }
+
+    @Test
+    void oneBesideTheOtherStands() {
+        Beside first = side(178, 3, 420, 45, 0.5, 27.8, 1e6);
+        Figure none = Figure.unknown("not known");
+        Kept kept = new Kept();
+        for (Beside other : List.of(
+                side(120, 4, 350, 47, 0.6, 27.9, 1.02e6),
+                side(176, 4, 421, 45.2, 0.4, 27.8, 1e6),
+                side(240, 4, 480, 42, 0.4, 25, 8e5),
+                new Beside(none, none, none, none, Figure.of(46), none, none, none))) {
+            kept.add("against", other.against(first)).add("unlike", other.unlike(first));
+        }
+        kept.stands("heat/beside");
     }
 }

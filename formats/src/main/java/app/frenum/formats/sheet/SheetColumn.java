@@ -90,11 +90,11 @@ public enum SheetColumn {
         return Arrays.stream(values()).filter(c -> c.title().equals(key)).findFirst();
     }
 
-    static SheetColumn startTemperature(WheelPosition wheel) {
+    public static SheetColumn startTemperature(WheelPosition wheel) {
         return valueOf("START_TEMPERATURE_" + wheel.name());
     }
 
-    static SheetColumn endTemperature(WheelPosition wheel) {
+    public static SheetColumn endTemperature(WheelPosition wheel) {
         return valueOf("END_TEMPERATURE_" + wheel.name());
     }
 }

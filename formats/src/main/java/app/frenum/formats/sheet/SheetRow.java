@@ -63,7 +63,7 @@ final class SheetRow {
         SheetStop stop = new SheetStop(
                 line,
                 configuration.orElse(""),
-                text(SheetColumn.SERIES).orElse("1"),
+                text(SheetColumn.SERIES),
                 number(),
                 text(SheetColumn.DATE),
                 basis(distance.isPresent()),

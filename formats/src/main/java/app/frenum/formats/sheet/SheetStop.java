@@ -18,7 +18,7 @@ import java.util.Optional;
  *
  * @param line where it stood; 0 when it never stood in a file
  * @param configuration name of the brake configuration, never blank
- * @param series name of the block, "1" when none was given
+ * @param series name of the block; empty when none was given
  * @param stop its number in the series
  * @param date as written, ISO where it can be
  * @param struckOut whether it was struck out, with {@code reason}
@@ -30,7 +30,7 @@ import java.util.Optional;
 public record SheetStop(
         long line,
         String configuration,
-        String series,
+        Optional<String> series,
         Optional<Integer> stop,
         Optional<String> date,
         DistanceBasis basis,

@@ -12,27 +12,21 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** The stops that a sheet by itself tells of, where nothing else is known of their test. */
 public final class SheetStops {
     private SheetStops() {}
 
-    /** In the order of the rows; each series of a configuration is a block. */
+    /** In the order of the rows; each series of a configuration is a block, and each return to it another. */
     public static List<DrivenStop> of(StopSheet sheet, Optional<Quantity> nominalOtherwise) {
         Map<Long, Integer> order = orderOfDriving(sheet.stops());
-        Map<String, List<String>> blocks = sheet.stops().stream()
-                .collect(Collectors.groupingBy(
-                        SheetStop::configuration, Collectors.mapping(SheetStop::series, Collectors.toList())));
-        blocks.replaceAll((configuration, series) -> series.stream().distinct().toList());
+        List<Integer> blocks = SheetBlocks.none().of(sheet.stops());
         return IntStream.range(0, sheet.stops().size())
                 .mapToObj(i -> {
                     SheetStop row = sheet.stops().get(i);
-                    int block = Objects.requireNonNull(blocks.get(row.configuration()))
-                                    .indexOf(row.series())
-                            + 1;
-                    return stop(row, i + 1, block, Objects.requireNonNull(order.get(row.line())), nominalOtherwise);
+                    int place = Objects.requireNonNull(order.get(row.line()));
+                    return stop(row, i + 1, blocks.get(i), place, nominalOtherwise);
                 })
                 .toList();
     }

@@ -33,7 +33,7 @@ public final class StopSheetWriter {
     private static List<Cell> cells(List<SheetStop> stops) {
         List<Cell> cells = new ArrayList<>();
         cells.add(text(SheetColumn.CONFIGURATION, s -> Optional.of(s.configuration())));
-        cells.add(text(SheetColumn.SERIES, s -> Optional.of(s.series())));
+        cells.add(text(SheetColumn.SERIES, SheetStop::series));
         cells.add(text(SheetColumn.STOP, s -> s.stop().map(String::valueOf)));
         cells.add(text(SheetColumn.DATE, SheetStop::date));
         cells.add(text(SheetColumn.BASIS, s -> Optional.of(s.basis().name())));

@@ -46,7 +46,7 @@ final class SheetExport {
         return new SheetStop(
                 0,
                 configuration,
-                String.valueOf(series.block()),
+                Optional.of(String.valueOf(series.block())),
                 Optional.of(stop.number()),
                 under.date(),
                 base.basis(),

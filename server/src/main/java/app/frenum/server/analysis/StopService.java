@@ -62,18 +62,24 @@ public class StopService {
         changed(seriesId);
     }
 
-    /** Adds stops of a sheet to a series, in order; each keeps its own number where that is free. */
-    public void addByHand(UUID seriesId, List<SheetStop> rows, Who who) {
-        int number = highestNumber(seriesId);
-        for (SheetStop row : rows) {
-            number = Math.max(number + 1, row.stop().orElse(0));
-            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, number, null, documents.write(row.entry())));
-            if (row.struckOut()) {
-                String reason = row.reason().orElse("struck out on the sheet");
-                strikeOuts.save(new StrikeOut(UUID.randomUUID(), stop.id(), 0, true, reason, who.name()));
-            }
+    /** Adds a stop of a sheet to a series; it keeps its own number where that is free. There already, it stays. */
+    public void addByHand(UUID id, UUID seriesId, SheetStop row, Who who) {
+        if (stops.existsById(id)) {
+            return;
+        }
+        int number = Math.max(highestNumber(seriesId) + 1, row.stop().orElse(0));
+        stops.save(new Stop(id, seriesId, number, null, documents.write(row.entry())));
+        if (row.struckOut()) {
+            String reason = row.reason().orElse("struck out on the sheet");
+            strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, who.name()));
         }
         changed(seriesId);
+    }
+
+    /** Whether a stop is kept under this id. */
+    @Transactional(readOnly = true)
+    public boolean has(UUID id) {
+        return stops.existsById(id);
     }
 
     /**

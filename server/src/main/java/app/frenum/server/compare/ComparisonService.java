@@ -99,12 +99,20 @@ public class ComparisonService {
 
     private ComparisonView computed(Asked asked) {
         DrivenTest driven = stops.driven(asked.testId());
+        return compared(driven, garage.vehicle(driven.test().vehicleId()), asked);
+    }
+
+    /** Of a test with stops that nobody has kept yet. */
+    public ComparisonView asIf(DrivenTest driven, VehicleView vehicle, int plannedEach) {
+        return compared(driven, vehicle, new Asked(driven.test().id(), null, false, plannedEach));
+    }
+
+    private static ComparisonView compared(DrivenTest driven, VehicleView vehicle, Asked asked) {
         UUID baseline =
                 asked.baselineId() != null ? asked.baselineId() : driven.test().baselineConfigurationId();
         List<ConfigurationView> order = driven.configurations().stream()
                 .sorted(Comparator.comparing(c -> c.id().equals(baseline) ? 0 : 1))
                 .toList();
-        VehicleView vehicle = garage.vehicle(driven.test().vehicleId());
         List<ComparisonView> groups = new ArrayList<>();
         for (LikeStops group : driven.toCompare()) {
             // The plan counts the stops that the test asks for; what else was driven has no end planned.

@@ -20,6 +20,7 @@ import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.RecordingService;
 import app.frenum.server.recording.StoredFile;
+import app.frenum.server.sheet.SheetKeeper;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,7 +29,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,6 +42,7 @@ class Saver {
     private final TestService tests;
     private final StopService stops;
     private final RecordingService recordings;
+    private final SheetKeeper sheets;
 
     Saver(
             StagedImportRepository staged,
@@ -50,7 +51,8 @@ class Saver {
             GarageService garage,
             TestService tests,
             StopService stops,
-            RecordingService recordings) {
+            RecordingService recordings,
+            SheetKeeper sheets) {
         this.staged = staged;
         this.folder = folder;
         this.reading = reading;
@@ -58,6 +60,7 @@ class Saver {
         this.tests = tests;
         this.stops = stops;
         this.recordings = recordings;
+        this.sheets = sheets;
     }
 
     /** Stores an import, all of it or nothing. Asked again, it answers as before. */
@@ -127,19 +130,8 @@ class Saver {
 
     private void saveSheet(UUID id, TestDefinition test, Who who, SaveRequest request) throws IOException, BadInput {
         List<SheetStop> rows = StopSheetReader.read(folder.path(id)).stops();
-        Map<String, Map<String, List<SheetStop>>> byConfiguration = rows.stream()
-                .collect(Collectors.groupingBy(
-                        SheetStop::configuration,
-                        LinkedHashMap::new,
-                        Collectors.groupingBy(SheetStop::series, LinkedHashMap::new, Collectors.toList())));
-        byConfiguration.forEach((configuration, blocks) -> {
-            int block = 0;
-            for (List<SheetStop> own : blocks.values()) {
-                List<String> changed = changed(configuration, request);
-                SeriesView series = series(test, configuration, changed, ++block, request.conditions());
-                stops.addByHand(series.id(), own, who);
-            }
-        });
+        List<UUID> ids = rows.stream().map(r -> UUID.randomUUID()).toList();
+        sheets.keep(test, rows, ids, request.conditions(), name -> changed(name, request), who);
     }
 
     /** What the person said is changed in a configuration of the sheet, if anything. */
