@@ -1,10 +1,18 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, ask } from './client';
 import { withChanges } from './changes';
-import type { FadeReference, LapHeatRequest, Plan, RunView } from './types';
+import type { FadeReference, LapHeatRequest, Plan, RunView, Schemas } from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
 export const tests = () => queryOptions({ queryKey: ['tests'], queryFn: () => ask(api.GET('/api/tests')) });
+
+/** Whether the demo's tests are here, asked again while they are still coming. */
+export const demo = () =>
+  queryOptions({
+    queryKey: ['demo'],
+    queryFn: () => ask(api.GET('/api/demo')),
+    refetchInterval: (query) => (query.state.data?.filling ? 2000 : false),
+  });
 
 export const test = (id: string) =>
   queryOptions({
@@ -48,6 +56,21 @@ export const triedEdges = (testId: string, stopId: string, onsetS: number | null
         }),
       ),
     enabled: onsetS !== null || endS !== null,
+  });
+
+export const sheetForm = () =>
+  queryOptions({
+    queryKey: ['sheet', 'form'],
+    queryFn: () => ask(api.GET('/api/sheet/form')),
+    staleTime: Infinity,
+  });
+
+/** What a table says as it stands; asked anew whenever it changes. */
+export const sheetReading = (request: Schemas['ReadRequest']) =>
+  queryOptions({
+    queryKey: ['sheet', 'reading', request],
+    queryFn: () => ask(api.POST('/api/sheet/reading', { body: request })),
+    gcTime: 0,
   });
 
 export const vehicles = () =>

@@ -117,6 +117,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["demo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/devices": {
         parameters: {
             query?: never;
@@ -1341,6 +1357,10 @@ export interface components {
             /** Format: uuid */
             requestId: string;
             struckOut: boolean;
+        };
+        Demo: {
+            filling: boolean;
+            shown: boolean;
         };
         DeviceView: {
             clockAheadS: number | null;
@@ -3061,15 +3081,22 @@ export interface components {
             candidate: string | null;
             configurations: string[];
             fluidShown: string | null;
+            rehearsal: boolean;
             /** Format: int64 */
             stops: number;
             test: components["schemas"]["TestDefinition"];
+            told: components["schemas"]["Told"] | null;
             vehicle: string;
             verdict: ("GAIN_SHOWN" | "LOSS_SHOWN" | "NO_WORTHWHILE_DIFFERENCE" | "NOT_SETTLED" | "NOT_COMPARABLE") | null;
         };
         Tick: {
             label: string;
             name: string;
+        };
+        Told: {
+            belowFloor: boolean;
+            howSure: components["schemas"]["WrittenFinding"];
+            sentence: components["schemas"]["WrittenFinding"];
         };
         TraceView: {
             /** Format: int32 */
@@ -3463,6 +3490,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AirFlowView"];
+                };
+            };
+        };
+    };
+    demo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Demo"];
                 };
             };
         };

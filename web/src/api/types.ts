@@ -101,3 +101,9 @@ export type ImportPreview = Schemas['ImportPreview'];
 export type Role = Schemas['ColumnView']['role'];
 export type SaveRequest = Schemas['SaveRequest'];
 export type BroughtIn = Schemas['BroughtIn'];
+
+export type SheetForm = Schemas['SheetForm'];
+export type TypedTable = Schemas['TypedTable'];
+export type SheetReading = Schemas['SheetReading'];
+export type PastedView = Schemas['PastedView'];
+export type KeepRequest = Schemas['KeepRequest'];

@@ -13,6 +13,8 @@ import { DriverPage } from '../features/run/DriverPage';
 import { RunPage } from '../features/run/RunPage';
 import { StopsPage } from '../features/stops/StopsPage';
 import { TestsPage } from '../features/tests/TestsPage';
+import { MoreStopsPage } from '../features/typed/MoreStopsPage';
+import { TypePage } from '../features/typed/TypePage';
 import { OrProblem } from './OrProblem';
 import { Shell } from './Shell';
 
@@ -37,6 +39,8 @@ export function App() {
         <Route path="/devices" element={<DevicesPage />} />
         <Route path="/tests/:testId/plan" element={<PlanPage />} />
         <Route path="/import" element={<ImportPage />} />
+        <Route path="/type" element={<TypePage />} />
+        <Route path="/tests/:testId/type" element={<MoreStopsPage />} />
         <Route path="/tests/:testId/stops" element={<StopsPage />} />
         <Route path="/tests/:testId/fade" element={<FadePage />} />
         <Route path="/tests/:testId/heat" element={<HeatPage />} />

@@ -1,21 +1,26 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { Link, NavLink, Outlet, useLocation, useMatch, useNavigate } from 'react-router';
-import { test, tests } from '../api/queries';
+import { Link, NavLink, Outlet, useLocation, useMatch, useNavigate, useSearchParams } from 'react-router';
+import { test } from '../api/queries';
+import type { TestDetail } from '../api/types';
 import { Button } from '../ui/Button';
 import { HeaderTape } from './HeaderTape';
 import { OrProblem } from './OrProblem';
 import { usePreferences } from '../reader/preferences';
 import { KeySheet } from './KeySheet';
 import { useShortcuts } from '../ui/shortcuts';
+import { useTitle } from '../ui/useTitle';
+import { PhoneBar } from './PhoneBar';
+import { stagesOf, titleOf } from './sections';
 
-/** The header with the sections in the order of the work; those that are not built yet are not there. */
+/** The header with the sections in the order of the work, and the test that they are of. */
 export function Shell() {
   const [keys, setKeys] = useState(false);
-  const chosen = useMatch('/tests/:testId/*')?.params.testId;
-  const all = useQuery(tests());
-  const testId = chosen ?? all.data?.[0]?.test.id;
   const { pathname } = useLocation();
+  const [query] = useSearchParams();
+  const testId = useMatch('/tests/:testId/*')?.params.testId ?? query.get('test') ?? undefined;
+  const chosen = useQuery({ ...test(testId ?? ''), enabled: testId !== undefined });
+  useTitle(titleOf(pathname), testId && chosen.data?.test.question);
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
@@ -39,22 +44,19 @@ export function Shell() {
           </svg>
           Frenum
         </Link>
-        {chosen && <Session testId={chosen} />}
-        <Sections testId={testId} chosen={chosen} pathname={pathname} />
+        <Sections testId={testId} />
         <div className="ml-6 flex items-end gap-3.5 pb-2.5 max-md:hidden">
           <Switches onKeys={() => setKeys(true)} />
         </div>
       </header>
       <HeaderTape />
+      {testId && chosen.data && <Chosen detail={chosen.data} />}
       <main id="main" className="overflow-x-clip">
         <OrProblem>
           <Outlet />
         </OrProblem>
       </main>
-      <footer className="px-8 py-4 text-[13px] text-ink-3 max-md:px-4">
-        <p className="no-print mb-3 flex gap-5 md:hidden">
-          <Switches onKeys={() => setKeys(true)} />
-        </p>
+      <footer className="px-8 py-4 text-[13px] text-ink-3 max-md:px-4 max-md:pb-24">
         Closed course only, never a public road. Frenum measures; it does not say that a car is safe or
         road-legal. That is for local codes, scrutineers and licensed workshops. Built with the work of
         others:{' '}
@@ -67,8 +69,23 @@ export function Shell() {
         </a>
         .
       </footer>
+      <PhoneBar testId={testId}>
+        <Switches onKeys={() => setKeys(true)} />
+      </PhoneBar>
       <KeySheet open={keys} onClose={() => setKeys(false)} />
     </>
+  );
+}
+
+/** Which test this page is of; its own first heading is what it says of it. */
+function Chosen({ detail }: { detail: TestDetail }) {
+  return (
+    <p className="no-print flex flex-wrap gap-x-3 bg-sheet px-8 pt-2 text-[13.5px] text-ink-2 max-md:px-4">
+      <b className="font-[650] break-words text-ink">{detail.test.question}</b>
+      <span className="text-ink-3">
+        {[detail.vehicle.name, detail.test.lane, detail.test.drivenOn].filter(Boolean).join(' · ')}
+      </span>
+    </p>
   );
 }
 
@@ -81,6 +98,7 @@ function useSectionKeys(testId: string | undefined, onKeys: () => void) {
   };
   useShortcuts({
     'g t': () => void navigate('/tests'),
+    'g y': () => void navigate(testId ? `/tests/${testId}/type` : '/type'),
     'g i': () => void navigate(testId ? `/import?test=${testId}` : '/import'),
     'g g': () => void navigate('/garage'),
     'g r': () => void navigate('/procedures'),
@@ -98,41 +116,16 @@ function useSectionKeys(testId: string | undefined, onKeys: () => void) {
   });
 }
 
-function Sections(props: { testId: string | undefined; chosen: string | undefined; pathname: string }) {
-  const { testId, chosen, pathname } = props;
+function Sections({ testId }: { testId: string | undefined }) {
   return (
-    <nav
-      aria-label="Sections"
-      className="ml-auto flex gap-3.5 max-md:ml-0 max-md:w-full max-md:gap-2 max-md:overflow-x-auto"
-    >
-      <Stage name="All">
-        <Section to="/tests" name="Tests" end />
-      </Stage>
-      <Stage name="Set up">
-        <Section to="/garage" name="Garage" />
-        <Section to="/procedures" name="Procedures" />
-        <Section
-          to={testId && !pathname.startsWith('/plan') ? `/tests/${testId}/plan` : '/plan'}
-          name="Plan"
-        />
-        <Section to="/devices" name="Devices" />
-      </Stage>
-      <Stage name="Test">
-        {testId && <Section to={`/tests/${testId}/run`} name="Run" />}
-        <Section to={chosen ? `/import?test=${chosen}` : '/import'} name="Bring in" />
-      </Stage>
-      {testId && (
-        <>
-          <Stage name="Read">
-            <Section to={`/tests/${testId}/stops`} name="Stops" />
-            <Section to={`/tests/${testId}/fade`} name="Fade" />
-            <Section to={`/tests/${testId}/heat`} name="Heat" />
-          </Stage>
-          <Stage name="Decide">
-            <Section to={`/tests/${testId}/compare`} name="Compare" />
-          </Stage>
-        </>
-      )}
+    <nav aria-label="Sections" className="ml-auto flex gap-3.5 max-md:hidden">
+      {stagesOf(testId).map((stage) => (
+        <Stage key={stage.name} name={stage.name}>
+          {stage.sections.map((s) => (
+            <Section key={s.name} {...s} />
+          ))}
+        </Stage>
+      ))}
     </nav>
   );
 }
@@ -152,19 +145,6 @@ function Switches({ onKeys }: { onKeys: () => void }) {
         Keys
       </Button>
     </>
-  );
-}
-
-function Session({ testId }: { testId: string }) {
-  const { data } = useQuery(test(testId));
-  if (!data) return null;
-  return (
-    <div className="ml-6 flex flex-col justify-center border-l border-rule pl-4 text-[13px] leading-[1.3] max-md:hidden">
-      <b className="font-[650]">{data.vehicle.name}</b>
-      <span className="text-ink-3 [font-stretch:92%]">
-        {data.test.lane} · {data.test.drivenOn}
-      </span>
-    </div>
   );
 }
 

@@ -1,18 +1,20 @@
-export const LETTERS = ['A', 'B', 'C', 'D', 'E', 'F'] as const;
-export type Letter = (typeof LETTERS)[number];
+/** By what a configuration is marked: A to Z, then AA, AB and on. */
+export type Letter = string;
 
-/** The letter of the n-th configuration; beyond six they share the last. */
-export const letterOf = (index: number): Letter => LETTERS[Math.min(index, LETTERS.length - 1)] ?? 'F';
+const ALPHABET = 26;
+/** Colours and shapes there are; beyond them colours come again, and the letter tells. */
+export const KINDS = 6;
 
-export const colour = (letter: Letter) => `var(--c${letter})`;
-export const textColour = (letter: Letter) => `var(--t${letter})`;
+/** The letter of the n-th configuration, from 0. */
+export const letterOf = (index: number): Letter =>
+  (index < ALPHABET ? '' : letterOf(Math.floor(index / ALPHABET) - 1)) +
+  String.fromCharCode(65 + (index % ALPHABET));
 
-/** Line patterns that tell configurations apart without colour. */
-export const DASHES: Record<Letter, string> = {
-  A: 'none',
-  B: '9 4',
-  C: '9 3 2 3',
-  D: '2 3.5',
-  E: '9 3 2 3 2 3',
-  F: '5 5',
-};
+/** Its place, from 0. */
+export const placeOf = (letter: Letter): number =>
+  [...letter].reduce((n, c) => n * ALPHABET + c.charCodeAt(0) - 64, 0) - 1;
+
+const kind = (letter: Letter) => String.fromCharCode(65 + (placeOf(letter) % KINDS));
+
+export const colour = (letter: Letter) => `var(--c${kind(letter)})`;
+export const textColour = (letter: Letter) => `var(--t${kind(letter)})`;

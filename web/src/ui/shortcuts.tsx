@@ -42,7 +42,8 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['G P', 'plan'],
       ['G D', 'devices'],
       ['G U', 'the run card'],
-      ['G I', 'bring in a file'],
+      ['G Y', 'type or paste stops'],
+      ['G I', 'bring in files'],
       ['G S', 'stops'],
       ['G F', 'fade'],
       ['G H', 'heat'],
@@ -65,6 +66,16 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['H', 'what happened'],
       ['K', 'looked at a disc for cracks'],
       ['Esc', 'STOP TESTING'],
+    ],
+  ],
+  [
+    'Typing stops',
+    [
+      ['Enter', 'one row down'],
+      ['Tab', 'one cell on'],
+      ['↑ ↓ ← →', 'to the next cell'],
+      ['Ctrl D', 'as in the cell above'],
+      ['Ctrl Z', 'undo; with Shift, redo'],
     ],
   ],
   [

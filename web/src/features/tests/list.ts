@@ -3,15 +3,38 @@ import { verdictWord } from './verdict';
 
 export type Column = 'question' | 'configurations' | 'stops' | 'verdict' | 'date';
 
+/** What the list is narrowed to; empty for anything. */
+export type Filter = { search: string; vehicle: string; configuration: string; year: string };
+
+export const EVERYTHING: Filter = { search: '', vehicle: '', configuration: '', year: '' };
+
+const yearOf = (t: TestSummary) => t.test.drivenOn.slice(0, 4);
+
 const text = (t: TestSummary) =>
   [t.test.question, t.vehicle, t.test.lane, ...t.configurations, verdictWord(t.verdict).word, t.test.drivenOn]
     .join(' ')
     .toLowerCase();
 
-/** Tests that have every word of the search in them. */
-export function found(tests: TestSummary[], search: string): TestSummary[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return tests.filter((t) => words.every((w) => text(t).includes(w)));
+/** Tests that fit the filter, and have every word of its search in them. */
+export function found(tests: TestSummary[], filter: Filter): TestSummary[] {
+  const words = filter.search.toLowerCase().split(/\s+/).filter(Boolean);
+  return tests.filter(
+    (t) =>
+      words.every((w) => text(t).includes(w)) &&
+      (filter.vehicle === '' || t.vehicle === filter.vehicle) &&
+      (filter.configuration === '' || t.configurations.includes(filter.configuration)) &&
+      (filter.year === '' || yearOf(t) === filter.year),
+  );
+}
+
+/** What there is to narrow it to, in the order of the alphabet, years newest first. */
+export function choicesOf(tests: TestSummary[]) {
+  const distinct = (all: string[]) => [...new Set(all)].sort((a, b) => a.localeCompare(b));
+  return {
+    vehicle: distinct(tests.map((t) => t.vehicle)),
+    configuration: distinct(tests.flatMap((t) => t.configurations)),
+    year: distinct(tests.map(yearOf)).reverse(),
+  };
 }
 
 const KEYS: Record<Column, (t: TestSummary) => string | number> = {

@@ -25,7 +25,8 @@ class WebPages {
         "/procedures",
         "/plan",
         "/plan/**",
-        "/devices"
+        "/devices",
+        "/type"
     })
     String page() {
         return "forward:/index.html";

@@ -62,6 +62,11 @@ public final class RunningServer implements AutoCloseable {
         return new RunningServer(true, newDatabase());
     }
 
+    /** One that nobody else uses, with nothing in it. */
+    public static RunningServer onAnEmptyDatabase() {
+        return new RunningServer(false, newDatabase());
+    }
+
     /** On a database that is reached in some way of its own. */
     static RunningServer on(String databaseUrl) {
         return new RunningServer(false, databaseUrl);

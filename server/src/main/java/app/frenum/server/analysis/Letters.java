@@ -1,14 +1,14 @@
 package app.frenum.server.analysis;
 
-/** By which screens mark configurations: A to F, by their places in the test; those beyond share the last. */
+/** By which screens mark configurations, by their places in the test: A to Z, then AA, AB and on. */
 public final class Letters {
-    private static final String ALL = "ABCDEF";
+    private static final int ALPHABET = 26;
 
     private Letters() {}
 
     /** @param place from 0 */
     public static String of(int place) {
-        int at = Math.min(place, ALL.length() - 1);
-        return ALL.substring(at, at + 1);
+        String last = String.valueOf((char) ('A' + place % ALPHABET));
+        return place < ALPHABET ? last : of(place / ALPHABET - 1) + last;
     }
 }

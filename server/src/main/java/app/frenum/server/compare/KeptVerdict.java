@@ -6,6 +6,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** A verdict that was computed once, and for which stops it stands. */
@@ -22,6 +24,9 @@ class KeptVerdict {
     private String candidate;
     private String fluidShown;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String told;
+
     protected KeptVerdict() {}
 
     KeptVerdict(
@@ -29,12 +34,14 @@ class KeptVerdict {
             String standsFor,
             @Nullable Verdict verdict,
             @Nullable String candidate,
-            @Nullable String fluidShown) {
+            @Nullable String fluidShown,
+            @Nullable String told) {
         this.testId = testId;
         this.standsFor = standsFor;
         this.verdict = verdict;
         this.candidate = candidate;
         this.fluidShown = fluidShown;
+        this.told = told;
     }
 
     UUID testId() {
@@ -59,5 +66,11 @@ class KeptVerdict {
     @Nullable
     String fluidShown() {
         return fluidShown;
+    }
+
+    /** What came of it in sentences, as a document; null where there is nothing to compare. */
+    @Nullable
+    String told() {
+        return told;
     }
 }

@@ -3,6 +3,7 @@ package app.frenum.server.compare;
 import app.frenum.core.compare.Verdict;
 import app.frenum.server.analysis.StopCount;
 import app.frenum.server.analysis.StopReader;
+import app.frenum.server.document.Documents;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -32,6 +34,8 @@ class TestListService {
     private final KeptVerdictRepository kept;
     private final PlannedStops planned;
     private final FluidSigns fluid;
+    private final Rehearsals rehearsals;
+    private final Documents documents;
 
     TestListService(
             TestService tests,
@@ -40,7 +44,9 @@ class TestListService {
             ComparisonService comparisons,
             KeptVerdictRepository kept,
             PlannedStops planned,
-            FluidSigns fluid) {
+            FluidSigns fluid,
+            Rehearsals rehearsals,
+            Documents documents) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
@@ -48,6 +54,8 @@ class TestListService {
         this.kept = kept;
         this.planned = planned;
         this.fluid = fluid;
+        this.rehearsals = rehearsals;
+        this.documents = documents;
     }
 
     List<TestSummary> list() {
@@ -57,6 +65,7 @@ class TestListService {
         Map<UUID, VehicleView> vehicles = byId(garage.vehicles(), VehicleView::id);
         Map<UUID, ConfigurationView> configurations = byId(garage.configurations(), ConfigurationView::id);
         Map<UUID, Integer> plannedEach = planned.all();
+        Set<UUID> rehearsed = rehearsals.rehearsed();
         Map<UUID, KeptVerdict> known = byId(kept.findAll(), KeptVerdict::testId);
         return tests.tests().stream()
                 .map(t -> {
@@ -72,6 +81,10 @@ class TestListService {
                             counted.stream().mapToLong(StopCount::stops).sum(),
                             verdict.verdict(),
                             verdict.candidate(),
+                            Optional.ofNullable(verdict.told())
+                                    .map(d -> documents.read(d, Told.class))
+                                    .orElse(null),
+                            rehearsed.contains(t.id()),
                             verdict.fluidShown());
                 })
                 .toList();
@@ -106,13 +119,15 @@ class TestListService {
                 standsFor,
                 telling.map(ComparisonView.Pair::verdict).orElse(null),
                 telling.map(ComparisonView.Pair::candidate).orElse(null),
-                fluidShown(test));
+                fluidShown(test),
+                telling.map(Told::of).map(documents::write).orElse(null));
         kept.keep(
                 now.testId(),
                 standsFor,
                 telling.map(p -> p.verdict().name()).orElse(null),
                 now.candidate(),
-                now.fluidShown());
+                now.fluidShown(),
+                now.told());
         return now;
     }
 

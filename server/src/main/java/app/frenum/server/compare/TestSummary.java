@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
  * A line of the list of tests.
  *
  * @param verdict of the first candidate that is settled, else of the first; null while there is nothing to compare
+ * @param told what came of it; null while there is nothing to compare
+ * @param rehearsal whether it was only rehearsed, on a clock that ran faster
  * @param fluidShown the configurations that showed vapour in their fluid; null where none did
  */
 public record TestSummary(
@@ -18,4 +20,6 @@ public record TestSummary(
         long stops,
         @Nullable Verdict verdict,
         @Nullable String candidate,
+        @Nullable Told told,
+        boolean rehearsal,
         @Nullable String fluidShown) {}

@@ -72,6 +72,7 @@ class DemoLoader implements ApplicationRunner {
     private final PlanService plans;
     private final DeviceService devices;
     private final DemoDiscs readDiscs;
+    private volatile boolean filling;
 
     DemoLoader(
             FrenumProperties properties,
@@ -101,11 +102,25 @@ class DemoLoader implements ApplicationRunner {
         void write(Path to) throws IOException;
     }
 
+    /** Whether the demo's files are still being brought in. */
+    boolean isFilling() {
+        return filling;
+    }
+
     @Override
     public void run(ApplicationArguments arguments) throws IOException, BadInput {
         if (!properties.demo()) {
             return;
         }
+        filling = true;
+        try {
+            fill();
+        } finally {
+            filling = false;
+        }
+    }
+
+    private void fill() throws IOException, BadInput {
         if (!properties.standinCode().isBlank()) {
             STANDINS.forEach((code, device) -> devices.add(device, properties.standinCode() + "-" + code));
         }
