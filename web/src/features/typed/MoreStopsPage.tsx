@@ -7,7 +7,6 @@ import type { KeepRequest, SheetForm, StopView, TestDetail } from '../../api/typ
 import { useSymbols } from '../../forms/useForms';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
-import { Field, Input } from '../../ui/Field';
 import { Failure, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
@@ -20,6 +19,7 @@ import { TypedTable } from './TypedTable';
 import { useReading } from './useReading';
 import { useSheet } from './useSheet';
 import { Verdict } from './Verdict';
+import { YourName } from './YourName';
 
 /** The same table for a test that has stops: more of them, and those that were written down wrongly. */
 export function MoreStopsPage() {
@@ -78,11 +78,10 @@ function Keep(props: {
   table: KeepRequest['table'];
   stops: number | undefined;
 }) {
-  const { person, setPerson } = usePreferences();
+  const { person } = usePreferences();
   const navigate = useNavigate();
   const client = useQueryClient();
   const { id } = props.detail.test;
-  const corrects = props.typed.sheet.rows.some((r) => r.corrects);
   const keep = useMutation({
     mutationFn: () =>
       ask(
@@ -98,15 +97,11 @@ function Keep(props: {
   });
   return (
     <div className="grid gap-2">
-      {corrects && (
-        <Field label="Your name" help="It stands beside what you write anew." className="max-w-64">
-          <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />
-        </Field>
-      )}
+      <YourName />
       <Button
         tone="main"
         className="justify-self-start"
-        disabled={!props.stops || (corrects && person.trim() === '') || keep.isPending}
+        disabled={!props.stops || person.trim() === '' || keep.isPending}
         onClick={() => keep.mutate()}
       >
         {props.stops

@@ -15,6 +15,7 @@ import { TypedTable } from './TypedTable';
 import { useReading } from './useReading';
 import { useSheet } from './useSheet';
 import { Verdict } from './Verdict';
+import { YourName } from './YourName';
 
 /** From nothing to a first verdict: a question, a car and two names by hand, and the stops typed or pasted. */
 export function TypePage() {
@@ -63,7 +64,8 @@ function Keep(props: {
   const client = useQueryClient();
   const known = useQuery(vehicles());
   const [ids] = useState(() => ({ test: crypto.randomUUID(), vehicle: crypto.randomUUID() }));
-  const missing = missingOf(asked);
+  const { person } = usePreferences();
+  const missing = missingOf(asked, person);
   const keep = useMutation({
     mutationFn: () =>
       ask(
@@ -79,6 +81,7 @@ function Keep(props: {
   });
   return (
     <div className="grid gap-2">
+      <YourName />
       <div className="flex flex-wrap items-center gap-3">
         <Button
           tone="main"
@@ -96,11 +99,12 @@ function Keep(props: {
   );
 }
 
-const missingOf = (asked: Asked) =>
+const missingOf = (asked: Asked, person: string) =>
   [
     asked.question.trim() === '' && 'what you want to know',
     asked.vehicle.trim() === '' && 'the vehicle',
     asked.speed === null && 'the speed',
+    person.trim() === '' && 'your name',
   ].filter((m) => m !== false);
 
 function keepRequest(

@@ -67,9 +67,10 @@ class TypedStopsTest {
     }
 
     private void nothingSerious() {
-        assertThat(new AxeBuilder(page).analyze().getViolations().stream()
-                        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-                        .map(v -> v.getId() + v.getNodes().get(0).getHtml()))
+        assertThat(new AxeBuilder(page)
+                        .analyze().getViolations().stream()
+                                .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                                .map(v -> v.getId() + v.getNodes().get(0).getHtml()))
                 .isEmpty();
     }
 
@@ -92,8 +93,14 @@ class TypedStopsTest {
         }
         assertThat(verdict()).containsText(Pattern.compile("B stops 4\\.\\d m shorter than A from 100 km/h"));
         nothingSerious();
+        act(() -> page.getByLabel("Your name").fill("R. Fell"));
+        page.screenshot(new Page.ScreenshotOptions()
+                .setPath(java.nio.file.Path.of("/tmp/t1.png"))
         act(() -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep these 10 stops"))
                 .click());
+       
+        page.screenshot(new Page.ScreenshotOptions()
+                .setPath(java.nio.file.Path.of("/tmp/t2.png"))
         assertThat(heading()).containsText(Pattern.compile("B stops 4\\.\\d m shorter than A from 100 km/h"));
         assertThat(actions).isLessThanOrEqualTo(12);
     }
