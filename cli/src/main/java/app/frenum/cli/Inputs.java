@@ -8,8 +8,8 @@ import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.formats.BadInput;
-import app.frenum.formats.log.LogCsvReader;
 import app.frenum.formats.log.LogFile;
+import app.frenum.formats.log.LogReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -52,7 +52,7 @@ final class Inputs {
     /** Reads and analyses a log, naming the file in whatever goes wrong. */
     static Analysed analyse(Path file, AnalysisOptions options) throws IOException, BadRequest {
         requireReadable(file);
-        try (LogFile log = LogCsvReader.read(file, Map.of(), rows -> {})) {
+        try (LogFile log = LogReader.read(file, Map.of(), rows -> {})) {
             LogAnalysis analysis = LogAnalysis.of(log.log(), log.health(), options);
             if (analysis.stops().isEmpty()) {
                 throw new BadRequest(

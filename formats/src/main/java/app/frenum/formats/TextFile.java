@@ -106,7 +106,7 @@ public final class TextFile {
         String start = text.strip().toLowerCase(Locale.ROOT);
         if (start.startsWith("<!doctype")
                 || start.startsWith("<html")
-                || start.startsWith("<?xml")
+                || start.startsWith("<?xml") && !start.contains("<gpx")
                 || start.startsWith("{\\rtf")) {
             throw BadInput.inFile("The file is a web page or markup, not a table. Export the log as CSV.");
         }

@@ -21,5 +21,8 @@ public enum HealthCode {
     SPEED_LATE,
     CLOCK_JUMP,
     PRESSURE_DRIFT,
-    SENSOR_DROPOUT
+    SENSOR_DROPOUT,
+    SPEED_BY_PLACES,
+    DAMAGED_SENTENCES,
+    NO_FIX
 }

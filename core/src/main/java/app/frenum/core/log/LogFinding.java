@@ -27,6 +27,9 @@ public enum LogFinding implements FindingCode {
     COMES_LATE(HealthCode.SPEED_LATE, "time"),
     CLOCK_STEPS(HealthCode.CLOCK_JUMP, "time", "at"),
     ZERO_MOVED(HealthCode.PRESSURE_DRIFT, "drift"),
+    SPEED_BY_PLACES(HealthCode.SPEED_BY_PLACES),
+    SENTENCES_DAMAGED(HealthCode.DAMAGED_SENTENCES, "n"),
+    FIXES_WITHOUT_PLACE(HealthCode.NO_FIX, "n"),
     LEFT_OUT(HealthCode.SENSOR_DROPOUT, "n", "at"),
     /** Of whichever rule. */
     MORE_OF_THESE(null, "n");

@@ -12,6 +12,7 @@ import app.frenum.formats.Dialect;
 import app.frenum.formats.HeaderCell;
 import app.frenum.formats.NumberText;
 import app.frenum.formats.TextFile;
+import app.frenum.formats.sheet.ColumnNames;
 import de.siegmar.fastcsv.reader.CsvReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -188,7 +189,9 @@ public record LogHeader(
             if (time == null) {
                 throw BadInput.atLine(
                         line,
-                        "No column is called \"time\". One must hold the time of each row, such as \"time [s]\".");
+                        "This header is understood neither as a log's nor as a stop sheet's. A log needs \"time [s]\" and a speed, deceleration or pressure; a stop sheet needs \"configuration\" and \"distance [m]\" or \"time [s]\"."
+                                + ColumnNames.nearest(names)
+                                + " A table without a header can be pasted under \"Type stops\".");
             }
             if (columns.isEmpty()) {
                 throw BadInput.atLine(

@@ -225,7 +225,9 @@ public final class ColumnNames {
     static boolean tellsOfStops(List<String> titles) {
         Set<SheetColumn> meant =
                 titles.stream().flatMap(t -> meaning(t).stream()).collect(Collectors.toSet());
-        boolean sampled = titles.stream().anyMatch(t -> plain(t).equals("time") || plain(t).startsWith("timestamp"));
+        boolean sampled = titles.stream()
+                .anyMatch(t -> Set.of("time", "t", "timestamp", "elapsed time", "seconds")
+                        .contains(plain(t)));
         return meant.contains(SheetColumn.CONFIGURATION)
                 || meant.contains(SheetColumn.DISTANCE) && !sampled
                 || titles.stream().anyMatch(t -> unit(t).map(Unit::dimension).equals(Optional.of(Dimension.LENGTH)))

@@ -1,7 +1,7 @@
 package app.frenum.server.intake;
 
 import app.frenum.formats.BadInput;
-import app.frenum.formats.log.LogCsvReader;
+import app.frenum.formats.log.LogReader;
 import app.frenum.formats.log.LogFile;
 import app.frenum.server.problem.Problem;
 import java.io.IOException;
@@ -33,7 +33,7 @@ class Reading {
             throw Problem.notFound("The file");
         }
         try {
-            return LogCsvReader.read(folder.path(id), roles.of(id), rows -> {
+            return LogReader.read(folder.path(id), roles.of(id), rows -> {
                 rowsRead.put(id, rows);
                 whileReading.accept(rows);
             });

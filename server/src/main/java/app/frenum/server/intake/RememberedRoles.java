@@ -3,6 +3,7 @@ package app.frenum.server.intake;
 import app.frenum.core.log.Role;
 import app.frenum.formats.BadInput;
 import app.frenum.formats.log.LogHeader;
+import app.frenum.formats.log.LogReader;
 import app.frenum.server.problem.Problem;
 import java.io.IOException;
 import java.time.Clock;
@@ -29,7 +30,7 @@ class RememberedRoles {
     }
 
     Map<Integer, Role> of(UUID id) throws IOException, BadInput {
-        String fingerprint = LogHeader.read(folder.path(id), Map.of()).fingerprint();
+        String fingerprint = LogReader.header(folder.path(id), Map.of()).fingerprint();
         return loggerRoles
                 .findById(fingerprint)
                 .map(r -> json.readValue(r.roles(), new TypeReference<Map<Integer, Role>>() {}))
@@ -42,7 +43,7 @@ class RememberedRoles {
         if (!folder.has(id)) {
             throw Problem.notFound("The file");
         }
-        LogHeader header = LogHeader.read(folder.path(id), roles);
+        LogHeader header = LogReader.header(folder.path(id), roles);
         long distinct =
                 roles.values().stream().filter(r -> r != Role.EXTRA).distinct().count();
         if (distinct < roles.values().stream().filter(r -> r != Role.EXTRA).count()) {

@@ -1,6 +1,7 @@
 package app.frenum.server.intake;
 
 import app.frenum.formats.BadInput;
+import app.frenum.formats.log.LogReader;
 import app.frenum.formats.sheet.StopSheetReader;
 import app.frenum.server.intake.StagedImport.Kind;
 import app.frenum.server.intake.UploadFolder.Arrived;
@@ -51,7 +52,9 @@ class Staging {
     boolean stage(UUID id, String fileName, InputStream content) throws IOException, BadInput {
         forgetTheUnsaved();
         try (Arrived arrived = folder.receive(fileName, content)) {
-            Kind kind = StopSheetReader.looksLikeSheet(arrived.path()) ? Kind.SHEET : Kind.LOG;
+            Kind kind = !LogReader.isTrack(arrived.path()) && StopSheetReader.looksLikeSheet(arrived.path())
+                    ? Kind.SHEET
+                    : Kind.LOG;
             if (staged.existsById(id)) {
                 return again(id, arrived);
             }
