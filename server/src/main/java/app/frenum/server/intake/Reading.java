@@ -1,8 +1,8 @@
 package app.frenum.server.intake;
 
 import app.frenum.formats.BadInput;
-import app.frenum.formats.log.LogReader;
 import app.frenum.formats.log.LogFile;
+import app.frenum.formats.log.LogReader;
 import app.frenum.server.problem.Problem;
 import java.io.IOException;
 import java.util.Map;
