@@ -1783,7 +1783,7 @@ export interface components {
         HealthFinding: {
             channel: string;
             /** @enum {string} */
-            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "COLUMN_TWICE" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT";
+            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "COLUMN_TWICE" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT" | "SPEED_BY_PLACES" | "DAMAGED_SENTENCES" | "NO_FIX";
             finding: components["schemas"]["WrittenFinding"];
             /** Format: double */
             fromS: number;
@@ -1861,6 +1861,7 @@ export interface components {
         ImportPreview: {
             alreadyIn: components["schemas"]["AlreadyIn"] | null;
             file: components["schemas"]["StoredFile"];
+            foundMps: components["schemas"]["WrittenFigure"];
             /** Format: uuid */
             id: string;
             /** @enum {string} */

@@ -6,7 +6,7 @@ import { Field, Input, Select } from '../ui/Field';
 import { Heading } from '../ui/Layout';
 import { outOfBounds, QuantityField } from '../ui/QuantityField';
 import { usePreferences } from '../reader/preferences';
-import { metres, TYPED } from '../units/units';
+import { metres, TYPED, unitsOf, type System } from '../units/units';
 import { useChoices, useEntries } from './useForms';
 
 export type NewTest = { vehicle: SaveRequest['newVehicle']; test: NonNullable<SaveRequest['newTest']> };
@@ -26,7 +26,12 @@ const START = {
 };
 
 /** What a test must say before stops can be measured for it. */
-export function NewTestForm({ onReady }: { onReady: (test: NewTest | null) => void }) {
+export function NewTestForm(props: {
+  /** What the stops that come in begin at, m/s; taken until somebody says otherwise. */
+  foundMps?: number | null;
+  onReady: (test: NewTest | null) => void;
+}) {
+  const { foundMps, onReady } = props;
   const { system } = usePreferences();
   const known = useQuery(vehicles());
   const entry = useEntries('test');
@@ -38,7 +43,7 @@ export function NewTestForm({ onReady }: { onReady: (test: NewTest | null) => vo
   const [ids] = useState(() => ({ test: crypto.randomUUID(), vehicle: crypto.randomUUID() }));
   const [values, setValues] = useState({
     ...START,
-    speed: { entered: USUAL[system][0], unit: TYPED[system].speed } as Quantity | null,
+    speed: { entered: roundSpeed(foundMps, system), unit: TYPED[system].speed } as Quantity | null,
     margin: { entered: USUAL[system][1], unit: TYPED[system].distance } as Quantity | null,
   });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
@@ -107,6 +112,10 @@ export function NewTestForm({ onReady }: { onReady: (test: NewTest | null) => vo
     </div>
   );
 }
+
+/** To the next five in the units of whoever types: nobody aims at 98.7. */
+const roundSpeed = (mps: number | null | undefined, system: System) =>
+  mps == null ? USUAL[system][0] : 5 * Math.round(unitsOf(system).speed.of(mps) / 5);
 
 const isInside = (q: Quantity | null, allowed: Parameters<typeof outOfBounds>[2]): boolean =>
   q !== null && outOfBounds(q.entered, q.unit, allowed) === undefined;

@@ -23,6 +23,7 @@ const stop = (onsetS: number, flags: string[] = []) =>
 
 const LOG = {
   id: 'i',
+  foundMps: { value: 27.4 },
   file: { name: 'tarn.csv', bytes: 1_200_000 },
   alreadyIn: null,
   sheet: null,
@@ -42,6 +43,7 @@ const LOG = {
 
 const SHEET = {
   id: 's',
+  foundMps: { value: 27.4 },
   file: { name: 'tape.csv', bytes: 900 },
   alreadyIn: { testId: 'old' },
   log: null,
@@ -74,7 +76,7 @@ function page(preview: unknown) {
 async function bring() {
   const file = new File(['time,speed'], 'tarn.csv', { type: 'text/csv' });
   await act(async () => {
-    fireEvent.change(screen.getByLabelText(/Choose a file/), { target: { files: [file] } });
+    fireEvent.change(screen.getByLabelText(/Choose files/), { target: { files: [file] } });
     await Promise.resolve();
   });
 }
@@ -107,7 +109,7 @@ describe('a file that comes in', () => {
       newVehicle: { name: 'Tarn 2.0' },
       newTest: {
         question: 'Do new pads stop it shorter?',
-        nominalSpeed: { value: 90 },
+        nominalSpeed: { value: 100 },
         basis: 'ONSET_TO_REST',
       },
       placements: [
@@ -143,5 +145,41 @@ describe('a file that comes in', () => {
       '/tests/old/stops',
     );
     expect(save().textContent).toBe('Save 3 stops');
+  });
+
+  it('several at once are one pass: named by their files, and one that fails stops no other', async () => {
+    const sent = page(LOG);
+    upload.mockReset();
+    upload
+      .mockResolvedValueOnce(LOG)
+      .mockRejectedValueOnce(new Problem('The file cannot be read', 'line 2: no number'))
+      .mockResolvedValueOnce(LOG);
+    const files = ['tarn-old-pads-1.csv', 'tarn-broken-1.csv', 'tarn-new-pads-1.csv'].map(
+      (name) => new File(['x'], name, { type: 'text/csv' }),
+    );
+    fireEvent.change(screen.getByLabelText(/Choose files/), { target: { files } });
+    expect(await screen.findByText('line 2: no number')).toBeDefined();
+    expect(await screen.findAllByText('read')).toHaveLength(2);
+    expect(screen.getByLabelText<HTMLInputElement>('Configuration of tarn-new-pads-1.csv').value).toBe(
+      'new pads',
+    );
+    type('What do you want to know', 'Do new pads stop it shorter?');
+    type('Its name', 'Tarn 2.0');
+    type('Your name', 'Marshal');
+    const keep = screen.getByRole<HTMLButtonElement>('button', { name: /^Keep 2 files, 4 stops/ });
+    await waitFor(() => expect(keep.disabled).toBe(false));
+    fireEvent.click(keep);
+    await waitFor(() => expect(sent.filter((s) => s.method === 'POST')).toHaveLength(2));
+    const placed = sent
+      .filter((s) => s.method === 'POST')
+      .map((s) => (s.body as { placements: { configuration: string; block: number }[] }).placements[0]);
+    expect(placed).toMatchObject([
+      { configuration: 'old pads', block: 1 },
+      { configuration: 'new pads', block: 1 },
+    ]);
+    const tests = sent
+      .filter((s) => s.method === 'POST')
+      .map((s) => (s.body as { newTest: { id: string } }).newTest.id);
+    expect(tests[0]).toBe(tests[1]);
   });
 });

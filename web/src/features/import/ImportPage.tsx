@@ -12,8 +12,12 @@ import { ConditionFields } from './ConditionFields';
 import { ChannelTable, HealthCard } from './LogCards';
 import { NewTestForm, type NewTest } from '../../forms/NewTestForm';
 import { LogPlacement, SheetPlacement, type Placing } from './Placement';
-import { saveRequest, type ConditionText } from './request';
+import { FileDrop } from './FileDrop';
+import { ManyFiles } from './ManyFiles';
+import { NO_CONDITIONS, saveRequest } from './request';
+import { SpeedAsked } from './SpeedAsked';
 import { SpeedStrip } from './SpeedStrip';
+import { useMany } from './useMany';
 
 const NEW = 'new';
 const SLOW_MS = 1000;
@@ -23,49 +27,73 @@ export function ImportPage() {
   const [query] = useSearchParams();
   const all = useQuery(tests());
   const [testId, setTestId] = useState<string | null>(query.get('test'));
-  const chosenTest = testId ?? (all.data ? (all.data[0]?.test.id ?? NEW) : '');
-  const known = chosenTest !== NEW && chosenTest !== '' ? chosenTest : null;
+  const chosenTest = testId ?? NEW;
+  const known = chosenTest === NEW ? null : chosenTest;
+  const summary = all.data?.find((t) => t.test.id === known);
   const incoming = useIncoming(known);
+  const many = useMany(known, summary?.configurations ?? []);
+  const [several, setSeveral] = useState(false);
+  const testMps = summary?.test.nominalSpeed.inside ?? null;
+  const take = (files: File[]) => {
+    const [first] = files;
+    setSeveral(files.length > 1);
+    if (files.length > 1) void many.start(files);
+    else if (first) void incoming.start(first);
+  };
   return (
     <>
       <Strip tone="sheet">
-        <h1 className="text-[26px]">Bring in a log or a stop sheet</h1>
+        <h1 className="text-[26px]">Bring in logs and stop sheets</h1>
         <p className="mt-1 max-w-[80ch] text-[14.5px] text-ink-2">
-          A log is a CSV with a time and a speed column, units in its header. A stop sheet has one row for
-          each stop measured by tape, wheel or stopwatch. You see what was recognised before anything is kept.
+          A log is a CSV with a time and a speed column, units in its header, a GPX track, or a receiver’s
+          NMEA sentences. A stop sheet has one row for each stop measured by tape, wheel or stopwatch. You see
+          what was recognised before anything is kept.
         </p>
       </Strip>
       <Strip className="grid gap-8 lg:grid-cols-[340px_1fr]">
         <div className="grid content-start gap-5">
           <Field label="Into which test">
             <Select value={chosenTest} onChange={(e) => setTestId(e.target.value)}>
+              <option value={NEW}>A new test…</option>
               {all.data?.map((t) => (
                 <option key={t.test.id} value={t.test.id}>
                   {t.test.question}
                 </option>
               ))}
-              <option value={NEW}>A new test…</option>
             </Select>
           </Field>
-          <FileDrop onFile={incoming.start} progress={incoming.progress} />
-          {incoming.error !== null && <Failure error={incoming.error} />}
+          <FileDrop onFiles={take} progress={several ? null : incoming.progress} />
+          {!several && incoming.error !== null && <Failure error={incoming.error} />}
         </div>
         <div className="min-w-0">
-          {incoming.preview ? (
-            <Preview
-              key={incoming.preview.id}
-              preview={incoming.preview}
-              testId={known}
-              onRoles={incoming.setRoles}
-            />
-          ) : (
-            <div className="flex min-h-64 items-center bg-slab px-8 text-ink-3">
-              What is in the file will be shown here.
-            </div>
-          )}
+          <What
+            {...{ several, many, incoming, testMps }}
+            testId={known}
+            known={summary?.configurations ?? []}
+          />
         </div>
       </Strip>
     </>
+  );
+}
+
+/** What came in: one file in full, several in a table. */
+function What(props: {
+  several: boolean;
+  many: ReturnType<typeof useMany>;
+  incoming: ReturnType<typeof useIncoming>;
+  testId: string | null;
+  testMps: number | null;
+  known: string[];
+}) {
+  const { preview, setRoles } = props.incoming;
+  if (props.several) return <ManyFiles key={props.many.files[0]?.id} {...props} />;
+  return preview ? (
+    <Preview key={preview.id} preview={preview} {...props} onRoles={setRoles} />
+  ) : (
+    <div className="flex min-h-64 items-center bg-slab px-8 text-ink-3">
+      What is in the files will be shown here.
+    </div>
   );
 }
 
@@ -130,64 +158,15 @@ function useIncoming(testId: string | null) {
   return { preview, error, progress, start, setRoles };
 }
 
-function FileDrop({ onFile, progress }: { onFile: (file: File) => void; progress: string | null }) {
-  const [over, setOver] = useState(false);
-  return (
-    <label
-      className={`block cursor-pointer border-2 border-dashed p-6 text-center focus-within:outline-3 focus-within:outline-ink ${over ? 'border-ink bg-band' : 'border-edge bg-sheet'}`}
-      onDragOver={(e) => {
-        e.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(e) => {
-        e.preventDefault();
-        setOver(false);
-        const file = e.dataTransfer.files[0];
-        if (file) onFile(file);
-      }}
-    >
-      <b className="font-[650]">Choose a file</b> or drop it here
-      <span className="mt-1 block text-[13px] text-ink-3">CSV, up to 512 MB</span>
-      <input
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv"
-        className="sr-only"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) onFile(file);
-          e.target.value = '';
-        }}
-      />
-      <span role="status" className="mt-2 block text-sm">
-        {progress}
-      </span>
-    </label>
-  );
-}
-
-const NO_CONDITIONS: ConditionText = {
-  drivenOn: '',
-  driver: '',
-  load: '',
-  surface: '',
-  direction: '',
-  ambientC: '',
-  tyrePressureFrontBar: '',
-  trackC: '',
-  windMps: '',
-  humidity: '',
-  begunAt: '',
-  endedAt: '',
-};
-
 function Preview({
   preview,
   testId,
+  testMps,
   onRoles,
 }: {
   preview: ImportPreview;
   testId: string | null;
+  testMps: number | null;
   onRoles: (roles: Record<number, Role>) => void;
 }) {
   const navigate = useNavigate();
@@ -203,6 +182,8 @@ function Preview({
   const [conditions, setConditions] = useState(NO_CONDITIONS);
   const known = useQuery(tests()).data?.find((t) => t.test.id === testId)?.configurations ?? [];
   const [newTest, setNewTest] = useState<NewTest | null>(null);
+  const [speedAgreed, setSpeedAgreed] = useState(true);
+  const foundMps = preview.foundMps.value ?? null;
   const save = useMutation({
     mutationFn: (request: SaveRequest) =>
       ask(api.POST('/api/imports/{id}/save', { params: { path: { id: preview.id } }, body: request })),
@@ -216,6 +197,7 @@ function Preview({
   const missing = [
     !testId && !newTest && 'describe the new test',
     log && placing.configuration.trim() === '' && 'name the configuration',
+    !speedAgreed && 'settle the speed',
     count === 0 && 'choose at least one stop',
     person.trim() === '' && 'give your name',
   ].filter(Boolean);
@@ -246,7 +228,8 @@ function Preview({
       {preview.sheet && (
         <SheetPlacement sheet={preview.sheet} changed={changedBySheet} onChanged={setChangedBySheet} />
       )}
-      {!testId && <NewTestForm onReady={setNewTest} />}
+      {!testId && <NewTestForm foundMps={foundMps} onReady={setNewTest} />}
+      {testId && <SpeedAsked foundMps={foundMps} testMps={testMps} onAgreed={setSpeedAgreed} />}
       <ConditionFields conditions={conditions} onChange={setConditions}>
         <Field label="Your name">
           <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />

@@ -4,6 +4,22 @@ import type { Placing } from './Placement';
 
 export type ConditionText = Record<keyof SaveRequest['conditions'], string>;
 
+/** Nobody wrote anything down yet. */
+export const NO_CONDITIONS: ConditionText = {
+  drivenOn: '',
+  driver: '',
+  load: '',
+  surface: '',
+  direction: '',
+  ambientC: '',
+  tyrePressureFrontBar: '',
+  trackC: '',
+  windMps: '',
+  humidity: '',
+  begunAt: '',
+  endedAt: '',
+};
+
 const words = (text: string) =>
   text
     .split(',')

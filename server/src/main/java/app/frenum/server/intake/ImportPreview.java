@@ -2,6 +2,7 @@ package app.frenum.server.intake;
 
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Role;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.intake.StagedImport.Kind;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What was recognised in a file, before anything is kept.
  *
+ * @param foundMps the speed that its stops begin at: as the sheet says, else the middle of their entry speeds, m/s
  * @param alreadyIn where the same bytes went before; null when they are new
  * @param log what a log holds; null for a sheet
  * @param sheet what a sheet holds; null for a log
@@ -21,6 +23,7 @@ public record ImportPreview(
         UUID id,
         StoredFile file,
         Kind kind,
+        Figure foundMps,
         @Nullable AlreadyIn alreadyIn,
         @Nullable LogPreview log,
         @Nullable SheetPreview sheet) {

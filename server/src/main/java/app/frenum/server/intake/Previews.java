@@ -79,9 +79,12 @@ class Previews {
                         reader.testOfRecording(r.id()).orElse(null),
                         r.file().name()))
                 .orElse(null);
-        return s.kind() == Kind.LOG
-                ? new ImportPreview(id, s.file(), s.kind(), already, logPreview(id, options, whileReading), null)
-                : new ImportPreview(id, s.file(), s.kind(), null, null, sheetPreview(id));
+        if (s.kind() == Kind.LOG) {
+            LogPreview log = logPreview(id, options, whileReading);
+            return new ImportPreview(id, s.file(), s.kind(), FoundSpeed.of(log.stops()), already, log, null);
+        }
+        SheetPreview sheet = sheetPreview(id);
+        return new ImportPreview(id, s.file(), s.kind(), FoundSpeed.ofSheet(sheet.stops()), null, null, sheet);
     }
 
     private LogPreview logPreview(UUID id, AnalysisOptions options, LongConsumer whileReading)
