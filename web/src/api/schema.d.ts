@@ -2354,6 +2354,7 @@ export interface components {
             holmP: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             howSure: "VERY_SURE" | "FAIRLY_SURE" | "LEANING" | "CANNOT_TELL";
+            inProportion: components["schemas"]["WrittenFinding"];
             instrumentFloor: components["schemas"]["WrittenFigure"];
             interval: components["schemas"]["Interval"] | null;
             interval90: components["schemas"]["Interval"] | null;

@@ -25,6 +25,7 @@ const pair = (over: Partial<Pair> = {}) =>
       range: words('1.8 to 4.4 m', '6 to 14 ft'),
       next: words('Drive the other way.'),
     },
+    inProportion: words('That is 6.6 % of A’s distance.', 'That is 6.6 % of A’s distance.'),
     ...over,
   }) as unknown as Pair;
 const group = (over: Partial<Comparison>) =>

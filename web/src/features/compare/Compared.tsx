@@ -8,6 +8,7 @@ import { Lane } from '../../charts/lane/Lane';
 import type { LaneRow } from '../../charts/lane/layout';
 import { letterOf, type Letter } from '../../charts/letters';
 import { said } from '../../units/units';
+import { Folded } from '../../ui/Folded';
 import { Heading, Strip } from '../../ui/Layout';
 import { Checks } from './Checks';
 import { Choices } from './Choices';
@@ -62,24 +63,7 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
           />
         </Strip>
       )}
-      <Strip className="grid gap-x-14 gap-y-8 lg:grid-cols-[1.2fr_1fr]">
-        <div className="min-w-0">
-          {pair.metres && (
-            <>
-              <Heading note={`${a} to ${b} as driven, before correction, ${units.distance.unit}`}>
-                Where the metres went
-              </Heading>
-              <Bridge
-                baseline={{ side: baseline, letter: a, asDriven: baseline.asDrivenMean.value ?? 0 }}
-                candidate={{ side: candidate, letter: b }}
-                metres={pair.metres}
-                units={units}
-              />
-            </>
-          )}
-          <SeriesTable data={data} letter={letter} />
-          <PairTable pair={pair} time={time} />
-        </div>
+      <Strip className="grid gap-x-14 gap-y-8 lg:grid-cols-[1fr_1.2fr]">
         <div className="min-w-0">
           <Heading>What could be wrong with this</Heading>
           <Checks checks={pair.checks} />
@@ -95,6 +79,28 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
             includeStruckOut={includeStruckOut}
             set={set}
           />
+        </div>
+        <div className="min-w-0">
+          {pair.metres && (
+            <Folded
+              open
+              question="Where did the metres go?"
+              note={`${a} to ${b} as driven, before correction, ${units.distance.unit}`}
+            >
+              <Bridge
+                baseline={{ side: baseline, letter: a, asDriven: baseline.asDrivenMean.value ?? 0 }}
+                candidate={{ side: candidate, letter: b }}
+                metres={pair.metres}
+                units={units}
+              />
+            </Folded>
+          )}
+          <Folded question="What are the figures of each?">
+            <SeriesTable data={data} letter={letter} />
+          </Folded>
+          <Folded question="How was this found?" note="the statistics of the pair">
+            <PairTable pair={pair} time={time} />
+          </Folded>
         </div>
       </Strip>
     </>

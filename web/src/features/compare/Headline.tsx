@@ -19,6 +19,7 @@ export function Headline(props: {
     <Strip tone="sheet" className="flex flex-wrap justify-between gap-8 pb-1">
       <div>
         <Answer sure={<Sure pair={pair} />}>{said(pair.conclusion.sentence, units)}</Answer>
+        <p className="mt-1 text-[14.5px] text-ink-2">{said(pair.inProportion, units)}</p>
         {expectation && (
           <p className="mt-1.5 text-[14.5px] text-ink-2">
             Expected before the first stop: <b className="font-[650] text-ink">{expectation.expectation}</b>,

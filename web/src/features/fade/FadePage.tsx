@@ -8,6 +8,7 @@ import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
+import { Folded } from '../../ui/Folded';
 import { Loaded } from '../../ui/Loaded';
 import { said, type UnitTable } from '../../units/units';
 import { CauseStrip } from './CauseStrip';
@@ -66,7 +67,9 @@ function Read(props: {
         />
       ))}
       <Strip className="grid grid-cols-1 gap-5">
-        <JudderTable testId={props.testId} units={units} />
+        <Folded question="Does it judder?" note="what goes round with the wheel">
+          <JudderTable testId={props.testId} units={units} />
+        </Folded>
         <p className="text-[13px] text-ink-3">
           A pedal that goes to the floor, or fluid fade, ends testing until the system is inspected and bled.
         </p>
@@ -126,29 +129,40 @@ function Series(props: {
           <CauseStrip key={s.configurationId} side={s} index={i} units={units} />
         ))}
         <Differences sides={data.sides} units={units} />
-        <GroupTable
-          title="First, middle, last"
-          note="medians of neighbouring stops"
-          sides={data.sides}
-          groups={(s) => s.study.thirds}
-          units={units}
-        />
-        <GroupTable
-          title="Phase by phase"
-          note="against the reference; hold them against the limits of your own local code"
-          sides={data.sides}
-          groups={(s) => s.study.phases}
-          units={units}
-        />
         <Limits sides={data.sides} units={units} />
-        <Trends sides={data.sides} units={units} />
-        <Overlays
-          testId={props.testId}
-          group={props.group}
-          reference={data.reference}
-          sides={data.sides}
-          units={units}
-        />
+        <div>
+          <Folded question="How much at the beginning, in the middle, at the end?">
+            <GroupTable
+              title="First, middle, last"
+              note="medians of neighbouring stops"
+              sides={data.sides}
+              groups={(s) => s.study.thirds}
+              units={units}
+            />
+            <GroupTable
+              title="Phase by phase"
+              note="against the reference; hold them against the limits of your own local code"
+              sides={data.sides}
+              groups={(s) => s.study.phases}
+              units={units}
+            />
+          </Folded>
+          <Folded question="Does it go on from stop to stop?">
+            <Trends sides={data.sides} units={units} />
+          </Folded>
+          <Folded
+            question="What do the stops look like, one over the other?"
+            note="bite and pedal over pressure"
+          >
+            <Overlays
+              testId={props.testId}
+              group={props.group}
+              reference={data.reference}
+              sides={data.sides}
+              units={units}
+            />
+          </Folded>
+        </div>
       </Strip>
     </>
   );

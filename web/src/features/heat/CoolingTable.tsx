@@ -4,7 +4,6 @@ import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
 import { figure, number, span, type UnitTable } from '../../units/units';
-import { Residuals } from './Residuals';
 import { WHEEL_NAMES } from './words';
 
 export function CoolingTable({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
@@ -65,7 +64,6 @@ export function CoolingTable({ sides, units }: { sides: HeatSide[]; units: UnitT
           ))}
         </tbody>
       </Table>
-      <Residuals sides={sides} units={units} />
     </section>
   );
 }

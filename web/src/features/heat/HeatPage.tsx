@@ -8,6 +8,7 @@ import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
+import { Folded } from '../../ui/Folded';
 import { Loaded } from '../../ui/Loaded';
 import { AirFlow } from './AirFlow';
 import { Duct } from './Duct';
@@ -18,6 +19,7 @@ import { HowHot } from './HowHot';
 import { Laps } from './Laps';
 import { Look } from './Look';
 import { Pads } from './Pads';
+import { Residuals } from './Residuals';
 import { Sawtooth } from './Sawtooth';
 import { SideBySide } from './SideBySide';
 import { StopTable } from './StopTable';
@@ -85,6 +87,7 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
   const [wanted, setWanted] = useState<string>();
   if (!side) return null;
   const letter = letterOf(chosen);
+  const cooled = data.sides.some((s) => Object.keys(s.cooling).length + Object.keys(s.standing).length > 0);
   const views = viewsOf(data.sides, side);
   const view = views.some(([v]) => v === wanted) ? (wanted ?? '') : (views[0]?.[0] ?? '');
   return (
@@ -122,19 +125,36 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
             units={units}
           />
         </div>
-        <HowHot testId={testId} side={side} letter={letter} units={units} />
         <div className="grid gap-8 lg:grid-cols-2">
           <Pads sides={data.sides} units={units} />
           <Look sides={data.sides} units={units} />
         </div>
-        <Laps testId={testId} units={units} />
         {data.sides.length > 1 && <SideBySide sides={data.sides} units={units} />}
-        <CoolingTable sides={data.sides} units={units} />
-        <CoolingBySpeed sides={data.sides} units={units} />
-        <Corners sides={data.sides} units={units} />
-        {data.duct && <Duct duct={data.duct} units={units} />}
-        <AirFlow testId={testId} sides={data.sides} notes={data.airFlow} units={units} />
-        <StopTable side={side} letter={letter} units={units} />
+        <HowHot testId={testId} side={side} letter={letter} units={units} />
+        <div>
+          <Folded question="How hot did each stop get?">
+            <StopTable side={side} letter={letter} units={units} />
+          </Folded>
+          {cooled && (
+            <Folded question="How fast does it cool?" note="time constants, and at which speed">
+              <CoolingTable sides={data.sides} units={units} />
+              <CoolingBySpeed sides={data.sides} units={units} />
+            </Folded>
+          )}
+          <Folded question="Which disc takes what?" note="corner by corner, as measured and as laid out">
+            <Corners sides={data.sides} units={units} />
+          </Folded>
+          <Laps testId={testId} units={units} />
+          <Folded question="What do duct and air do?">
+            {data.duct && <Duct duct={data.duct} units={units} />}
+            <AirFlow testId={testId} sides={data.sides} notes={data.airFlow} units={units} />
+          </Folded>
+          {cooled && (
+            <Folded question="How was this found?" note="what the fits of the cool-downs leave over">
+              <Residuals sides={data.sides} units={units} />
+            </Folded>
+          )}
+        </div>
       </Strip>
     </>
   );

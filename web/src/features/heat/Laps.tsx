@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { laps } from '../../api/queries';
 import type { DrivenLaps, LapCorner, Summary } from '../../api/types';
 import { Heading } from '../../ui/Layout';
+import { Folded } from '../../ui/Folded';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
 import { number, said, span, type UnitTable } from '../../units/units';
@@ -10,13 +11,15 @@ import { number, said, span, type UnitTable } from '../../units/units';
 export function Laps({ testId, units }: { testId: string; units: UnitTable }) {
   return (
     <Loaded query={useQuery(laps(testId))} what="Looking for laps">
-      {({ recordings }) => (
-        <>
-          {recordings.map((r) => (
-            <Driven key={r.recordingId} driven={r} units={units} />
-          ))}
-        </>
-      )}
+      {({ recordings }) =>
+        recordings.length === 0 ? null : (
+          <Folded question="What does a lap ask of them?">
+            {recordings.map((r) => (
+              <Driven key={r.recordingId} driven={r} units={units} />
+            ))}
+          </Folded>
+        )
+      }
     </Loaded>
   );
 }

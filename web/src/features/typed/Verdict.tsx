@@ -42,7 +42,7 @@ function Group({ group, letters, units }: { group: Comparison; letters: string[]
           <h2 className="max-w-[40ch] text-[21px] font-[640]">{said(pair.conclusion.sentence, units)}</h2>
           <p className="mt-1 max-w-[60ch] text-[14px] text-ink-2">
             {pair.interval && <b className="font-[650] text-ink">{said(pair.conclusion.howSure, units)}.</b>}{' '}
-            {said(pair.conclusion.range, units)}
+            {said(pair.conclusion.range, units)} {said(pair.inProportion, units)}
           </p>
         </div>
       ))}

@@ -36,9 +36,12 @@ class FadeAndHeatTest extends Journey {
                 .isVisible();
         assertThat(page.getByText(Pattern.compile("B against A: at stops 10 to 12 it holds \\d+ ± \\d+ % more")))
                 .isVisible();
+        unfold("How much at the beginning");
         assertThat(table("A last")).containsText("B first");
         choice("against stop 1").click();
         assertThat(page.getByText("in % of stop 1")).isVisible();
+        unfold("Does it judder?");
+        unfold("What do the stops look like");
         assertThat(page.getByText("No order grows from stop to stop beyond chance."))
                 .isVisible();
         assertThat(page.getByLabel(Pattern.compile("^A: deceleration at \\d+ bar \\d")))
@@ -68,6 +71,8 @@ class FadeAndHeatTest extends Journey {
         assertThat(page.getByText(Pattern.compile("Front share of the heat: 7\\d\\.\\d ± \\d\\.\\d % measured"))
                         .first())
                 .isVisible();
+        unfold("How fast does it cool?");
+        unfold("How was this found?");
         assertThat(table("time constant")).containsText(Pattern.compile("A front left1[678]\\d"));
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("B Semi-metallic"))
                 .click();
@@ -154,6 +159,7 @@ class FadeAndHeatTest extends Journey {
         press("Undo");
         assertThat(weighed).containsText("255 ± 52 °C, by ladder");
         press("Remove the reading of stop 1 by ladder");
+        unfold("What do duct and air do?");
         press("Add what was seen");
         type("What was seen", "Smoke passes under the duct.");
         choose("Seen by", "smoke");
@@ -170,6 +176,7 @@ class FadeAndHeatTest extends Journey {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("What do laps of the perimeter"))
                 .click();
         section("Heat");
+        unfold("What does a lap ask of them?");
         assertThat(page.getByText(Pattern.compile("6 laps of 1300 m with 4 brakings, 0\\.8\\d kWh")))
                 .isVisible();
         assertThat(table("front start to peak")).containsText(Pattern.compile("3\\s*6[67]\\d\\s*6\\s*14\\d\\.\\d"));

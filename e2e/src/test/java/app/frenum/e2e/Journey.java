@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -67,6 +68,19 @@ abstract class Journey {
 
     protected Locator heading() {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+    }
+
+    /** Opens what is folded under its question. */
+    protected void unfold(String question) {
+        page.locator("summary")
+                .filter(new Locator.FilterOptions().setHasText(question))
+                .first()
+                .click();
+    }
+
+    /** Brings files in by the page's own way of choosing them. */
+    protected void choose(Path... files) {
+        page.getByLabel("Choose files").setInputFiles(files);
     }
 
     protected String demoTest() {

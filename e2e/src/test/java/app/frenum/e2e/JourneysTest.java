@@ -92,7 +92,7 @@ class JourneysTest extends Journey {
         page.navigate("/import");
         Path file = Files.writeString(
                 folder.resolve("<img src=x onerror=alert(1)>.csv"), "time [s],speed [km/h]\n0,1\n0.1,=cmd()\n");
-        page.locator("input[type=file]").setInputFiles(file);
+        choose(file);
         Locator alert = page.getByRole(AriaRole.ALERT);
         assertThat(alert).containsText("line 3, column 2");
         assertThat(alert).containsText("is not a number");
@@ -103,6 +103,10 @@ class JourneysTest extends Journey {
 
     @Test
     void everythingGoesByKeyboard() {
+        Locator test = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"));
+        test.focus();
+        page.keyboard().press("Enter");
+        assertThat(heading()).containsText("B stops");
         page.keyboard().press("g");
         page.keyboard().press("s");
         assertThat(heading()).containsText("Stop 1 of A");
@@ -207,7 +211,7 @@ class JourneysTest extends Journey {
         if (!page.url().contains("/import")) {
             page.navigate("/import");
         }
-        page.locator("input[type=file]").setInputFiles(file);
+        choose(file);
     }
 
     private void chooseTest(String question) {

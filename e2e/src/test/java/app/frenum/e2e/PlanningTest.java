@@ -188,7 +188,7 @@ class PlanningTest extends Journey {
         try {
             assertThat(page.getByText("readings, the last at")).isVisible();
             page.navigate("/import");
-            page.locator("input[type=file]").setInputFiles(Journeys.SHEET);
+            choose(Journeys.SHEET);
             button("Fill from the weather mast").click();
             assertThat(page.getByText("Mean of the last five minutes")).isVisible();
             assertThat(page.getByLabel("Humidity, %")).hasValue(Pattern.compile("[5-6][0-9]"));

@@ -75,7 +75,7 @@ public final class Screenshots {
             run(server, page, folder, test.replace("/tests/", ""));
             live(server, page, folder);
             page.navigate("/import");
-            page.locator("input[type=file]").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
+            page.getByLabel("Choose files").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
             page.getByText("Stops found").waitFor();
             shoot(page, folder, "import");
         }

@@ -7,6 +7,7 @@ import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Conclusion;
+import app.frenum.core.compare.InProportion;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
@@ -82,6 +83,22 @@ class ConclusionTest {
         assertThat(METRIC.text(c.howSure())).isEqualTo("Fairly sure");
         assertThat(METRIC.text(c.range())).contains("95 % range", "m shorter; by chance alone,");
         assertThat(METRIC.text(c.next())).startsWith("B against A is settled, and all of the range is worth having");
+    }
+
+    @Test
+    void aShownDifferenceIsAShareOfTheBaselineAndLengthsOfTheCar() {
+        Side a = side("a", 42.1, 42.3, 42.2, 42.0);
+        Side b = side("b", 40.1, 40.2, 40.1, 40.2);
+        Comparison gain = compared(a, b, Look.COMPLETE);
+        assertThat(METRIC.text(InProportion.of(gain, "A", a, Figure.of(4.6))))
+                .isEqualTo("That is 4.7 % of A’s distance, 0.4 lengths of the car.");
+        assertThat(METRIC.text(InProportion.of(gain, "A", a, NONE))).isEqualTo("That is 4.7 % of A’s distance.");
+        Comparison loss = compared(b, a, Look.COMPLETE);
+        assertThat(METRIC.text(InProportion.of(loss, "A", b, Figure.of(4.6))))
+                .isEqualTo("That is 5.0 % of A’s distance, 0.4 lengths of the car.");
+        assertThat(METRIC.text(InProportion.of(compared(a, a, Look.COMPLETE), "A", a, Figure.of(4.6))))
+                .as("nothing is shown")
+                .isEmpty();
     }
 
     @Test

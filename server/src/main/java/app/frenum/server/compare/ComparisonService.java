@@ -6,6 +6,7 @@ import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.DrivingOrder;
+import app.frenum.core.compare.InProportion;
 import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
 import app.frenum.core.compare.Side;
@@ -183,7 +184,12 @@ public class ComparisonService {
                     all.letter(candidate),
                     sides.get(0),
                     sides.get(i + 1));
-            pairs.add(pair(candidate.id(), compared.get(i), sides.get(0), sides.get(i + 1), conclusion));
+            Finding inProportion = InProportion.of(
+                    compared.get(i),
+                    all.letter(all.order().get(0)),
+                    sides.get(0),
+                    all.vehicle().spec().figure(VehicleField.LENGTH));
+            pairs.add(pair(candidate.id(), compared.get(i), sides.get(0), sides.get(i + 1), conclusion, inProportion));
         }
         return pairs;
     }
@@ -229,7 +235,8 @@ public class ComparisonService {
         return new Mark(stop.driven().id(), stop.driven().number(), stop.value().value(), status, why);
     }
 
-    private static Pair pair(UUID id, Comparison c, Side baseline, Side candidate, Conclusion conclusion) {
+    private static Pair pair(
+            UUID id, Comparison c, Side baseline, Side candidate, Conclusion conclusion, Finding inProportion) {
         Figure blocked = Figure.unknown("the two cannot be compared");
         int fewer = Math.min(baseline.values().length, candidate.values().length);
         return new Pair(
@@ -266,7 +273,8 @@ public class ComparisonService {
                 c.look().isEarly(fewer),
                 c.look().isExtended(fewer),
                 c.checks().stream().map(ComparisonService::check).toList(),
-                conclusion);
+                conclusion,
+                inProportion);
     }
 
     private static OrderView order(DrivingOrder o) {

@@ -100,6 +100,7 @@ public record ComparisonView(
      * @param early whether stops of the plan are still to come
      * @param extended whether it was driven past its plan
      * @param conclusion the same in sentences
+     * @param inProportion the difference as a share, and in lengths of the car; says nothing where none is shown
      */
     public record Pair(
             UUID candidateId,
@@ -133,7 +134,8 @@ public record ComparisonView(
             boolean early,
             boolean extended,
             List<CheckView> checks,
-            Conclusion conclusion) {}
+            Conclusion conclusion,
+            Finding inProportion) {}
 
     /** The difference with a trend over the order of driving taken out, and the drift that would explain all of it. */
     public record OrderView(double difference, Interval interval, double driftPerStop) {}
