@@ -118,7 +118,7 @@ function useSectionKeys(testId: string | undefined, onKeys: () => void) {
 
 function Sections({ testId }: { testId: string | undefined }) {
   return (
-    <nav aria-label="Sections" className="ml-auto flex gap-3.5 max-md:hidden">
+    <nav aria-label="Sections" className="ml-auto flex flex-wrap justify-end gap-x-3.5 max-md:hidden">
       {stagesOf(testId).map((stage) => (
         <Stage key={stage.name} name={stage.name}>
           {stage.sections.map((s) => (

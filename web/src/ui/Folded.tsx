@@ -3,8 +3,11 @@ import type { ReactNode } from 'react';
 /** What not everybody needs, under the question it answers; opened by a press, a key, or a search on the page. */
 export function Folded(props: { question: string; note?: string; open?: boolean; children: ReactNode }) {
   return (
-    <details className="border-t border-rule" open={props.open}>
+    <details className="group border-t border-rule" open={props.open}>
       <summary className="flex min-h-11 cursor-pointer flex-wrap items-baseline gap-x-2 py-2 text-base font-[620]">
+        <span aria-hidden className="w-3.5 text-[13px] group-open:rotate-90">
+          ▸
+        </span>
         {props.question}
         {props.note && <small className="text-[13px] font-normal text-ink-3">{props.note}</small>}
       </summary>

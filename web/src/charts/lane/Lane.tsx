@@ -12,6 +12,10 @@ import { Row } from './Row';
 import { SpeedMarks } from './SpeedMarks';
 import { carriedWords, sentence, tableOf } from './words';
 
+/** A name beside the strokes must leave them room: about so wide a letter, up to this share of the lane. */
+const NAME_PX = 7.5;
+const NAME_SHARE = 0.45;
+
 /** Where did the car stop, and how far apart are the configurations? Seen from above, to scale, always from 0. */
 export function Lane(props: {
   rows: LaneRow[];
@@ -22,7 +26,8 @@ export function Lane(props: {
 }) {
   const { ref, width } = useWidth<HTMLDivElement>(1216);
   const { units } = props;
-  const narrow = width < NARROW;
+  const longestName = Math.max(...props.rows.map((r) => r.side.configuration.length));
+  const narrow = width < NARROW || longestName * NAME_PX > width * NAME_SHARE;
   const ROW = narrow ? NARROW_ROW : WIDE_ROW;
   const baseline = props.rows[0];
   if (!baseline) return null;

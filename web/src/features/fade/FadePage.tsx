@@ -5,12 +5,13 @@ import { fade } from '../../api/queries';
 import type { Fade, FadeSide } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
-import { MarkLabel } from '../../charts/Mark';
 import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Folded } from '../../ui/Folded';
 import { Loaded } from '../../ui/Loaded';
 import { said, type UnitTable } from '../../units/units';
+import { Drawn } from './Drawn';
+import { useDrawn } from './useDrawn';
 import { CauseStrip } from './CauseStrip';
 import { GroupTable } from './GroupTable';
 import { JudderTable } from './JudderTable';
@@ -91,6 +92,7 @@ function Series(props: {
   const { data, title } = props;
   const { units } = usePreferences();
   const [measured, setMeasured] = useState<Measured>('SHARE');
+  const { drawn, toggle } = useDrawn(data.sides);
   return (
     <>
       <Strip tone="sheet">
@@ -101,13 +103,7 @@ function Series(props: {
       </Strip>
       <Strip className="grid grid-cols-1 gap-5">
         <div className="flex flex-wrap items-center justify-between gap-3">
-          <p className="flex flex-wrap gap-5 text-[15px]">
-            {data.sides.map((s, i) => (
-              <span key={s.configurationId}>
-                <MarkLabel letter={letterOf(i)} /> {s.name}
-              </span>
-            ))}
-          </p>
+          <Drawn sides={data.sides} drawn={drawn} onToggle={toggle} />
           <Segments<Measured>
             label="Measured by"
             value={measured}
@@ -124,7 +120,12 @@ function Series(props: {
             onChange={props.onReference}
           />
         </div>
-        <Ladder sides={data.sides} measured={measured} units={units} />
+        <Ladder
+          sides={data.sides.filter((s) => drawn.has(s.configurationId))}
+          letters={data.sides.flatMap((s, i) => (drawn.has(s.configurationId) ? [letterOf(i)] : []))}
+          measured={measured}
+          units={units}
+        />
         {data.sides.map((s, i) => (
           <CauseStrip key={s.configurationId} side={s} index={i} units={units} />
         ))}

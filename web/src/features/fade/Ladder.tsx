@@ -1,7 +1,8 @@
 import { scaleLinear } from 'd3-scale';
 import type { FadeSide } from '../../api/types';
-import { letterOf } from '../../charts/letters';
+import type { Letter } from '../../charts/letters';
 import { Picture, type Values } from '../../charts/Picture';
+import { spread } from '../../charts/spread';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, type UnitTable } from '../../units/units';
@@ -17,8 +18,14 @@ const RIGHT_SHARE = 0.38;
 const ROOM = 0.05;
 
 /** Does it fade, and from when? Stop by stop on the left, over the discs' temperature on the right. */
-export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: UnitTable }) {
-  const { sides, measured, units } = props;
+export function Ladder(props: {
+  sides: FadeSide[];
+  /** By what each is marked. */
+  letters: Letter[];
+  measured: Measured;
+  units: UnitTable;
+}) {
+  const { sides, letters, measured, units } = props;
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const ladder = ladderOf(sides, measured, units);
   const all = ladder.rungs.flat();
@@ -43,13 +50,15 @@ export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: Un
   const heat = scaleLinear([from, to], [rightFrom, width - 8]);
   const right = (c: number) => heat(t.of(c));
   const ticks = y.ticks(5);
+  const ends = ladder.rungs.map((r) => y(r.at(-1)?.value ?? 0));
+  const labels = sides.length > 2 ? spread(ends, 16, 34, HEIGHT - 6) : null;
   return (
     <div ref={ref}>
       <Picture
-        name={nameOf(ladder, measured)}
+        name={nameOf(ladder, measured, letters)}
         width={width}
         height={HEIGHT + 34 + (narrow ? HEIGHT + 58 : 0)}
-        values={valuesOf(ladder, stops, units)}
+        values={valuesOf(ladder, stops, units, letters)}
       >
         <rect x={LEFT} y={0} width={leftWidth} height={HEIGHT} fill="var(--slab)" />
         <Axes x={x} y={y} right={LEFT + leftWidth} stops={stops} ticks={ticks} />
@@ -61,13 +70,13 @@ export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: Un
             key={s.configurationId}
             rungs={ladder.rungs[i] ?? []}
             reference={ladder.references[i]}
-            letter={letterOf(i)}
+            letter={letters[i] ?? ''}
             x={x}
             y={y}
             unit={ladder.unit}
             decimals={ladder.decimals}
             foot={HEIGHT - 4}
-            below={i % 2 === 0}
+            below={labels?.[i] ?? i % 2 === 0}
           />
         ))}
         <g transform={`translate(0 ${narrow ? HEIGHT + 58 : 0})`}>
@@ -78,9 +87,17 @@ export function Ladder(props: { sides: FadeSide[]; measured: Measured; units: Un
           {sides.map((s, i) => (
             <g key={s.configurationId}>
               {measured === 'SHARE' && (
-                <Onset side={s} letter={letterOf(i)} x={right} y={y} height={HEIGHT} units={units} />
+                <Onset
+                  side={s}
+                  letter={letters[i] ?? ''}
+                  row={sides.slice(0, i).filter((o) => o.study.onset.accepted).length}
+                  x={right}
+                  y={y}
+                  height={HEIGHT}
+                  units={units}
+                />
               )}
-              <OverHeat rungs={ladder.rungs[i] ?? []} letter={letterOf(i)} x={right} y={y} />
+              <OverHeat rungs={ladder.rungs[i] ?? []} letter={letters[i] ?? ''} x={right} y={y} />
             </g>
           ))}
           {heats.length === 0 && (
@@ -129,21 +146,21 @@ function Axes(props: {
 
 type Drawn = ReturnType<typeof ladderOf>;
 
-function nameOf(ladder: Drawn, measured: Measured) {
+function nameOf(ladder: Drawn, measured: Measured, letters: Letter[]) {
   const sides = ladder.rungs.map(
     (rungs, i) =>
-      `${letterOf(i)}: ${rungs.map((r) => `${number(r.value, ladder.decimals)} ${ladder.unit}`).join(', ')}`,
+      `${letters[i]}: ${rungs.map((r) => `${number(r.value, ladder.decimals)} ${ladder.unit}`).join(', ')}`,
   );
   const what = MEASURED.find(([m]) => m === measured)?.[1] ?? '';
   return `${what}, in the order driven. ${sides.join('; ')}`;
 }
 
-function valuesOf(ladder: Drawn, stops: number, units: UnitTable): Values {
+function valuesOf(ladder: Drawn, stops: number, units: UnitTable, letters: Letter[]): Values {
   const t = units.temperature;
   return {
     head: [
       'stop',
-      ...ladder.rungs.flatMap((_, i) => [`${letterOf(i)}, ${ladder.unit}`, `${letterOf(i)}, disc ${t.unit}`]),
+      ...ladder.rungs.flatMap((_, i) => [`${letters[i]}, ${ladder.unit}`, `${letters[i]}, disc ${t.unit}`]),
     ],
     rows: Array.from({ length: stops }, (_, n) => [
       n + 1,

@@ -38,6 +38,8 @@ export function OverHeat(props: { rungs: Rung[]; letter: Letter; x: Scale; y: Sc
 export function Onset(props: {
   side: FadeSide;
   letter: Letter;
+  /** On which line from the foot its words stand. */
+  row: number;
   x: Scale;
   /** Of a share of the reference, in %. */
   y: Scale;
@@ -69,7 +71,7 @@ export function Onset(props: {
         stroke={colour(letter)}
         strokeWidth={1.4}
       />
-      <text className="note" x={x(at) - 8} y={height - 12} textAnchor="end">
+      <text className="note" x={x(at) - 8} y={height - 12 - 16 * props.row} textAnchor="end">
         {letter} from {number(units.temperature.of(at), 0)} {units.temperature.unit}
       </text>
     </g>

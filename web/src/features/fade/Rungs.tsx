@@ -15,8 +15,8 @@ export function Rungs(props: {
   decimals: number;
   /** Where the picture ends, px. */
   foot: number;
-  /** Where the last figure stands, so that two do not cover each other. */
-  below: boolean;
+  /** Where the last figure stands: under or over its rungs where one or two are drawn, else at a height of its own. */
+  below: boolean | number;
 }) {
   const { rungs, reference, letter, x, y } = props;
   const last = rungs.at(-1);
@@ -68,10 +68,16 @@ export function Rungs(props: {
         <text
           className="label"
           x={x(last.at + 1) - 6}
-          y={props.below && under < props.foot ? under : Math.min(...beside) - 9}
+          y={
+            typeof props.below === 'number'
+              ? props.below
+              : props.below && under < props.foot
+                ? under
+                : Math.min(...beside) - 9
+          }
+          paintOrder="stroke"
           textAnchor="end"
-          stroke="none"
-          style={{ fill: textColour(letter) }}
+          style={{ fill: textColour(letter), stroke: 'var(--slab)', strokeWidth: 3 }}
         >
           {letter} {number(last.value, props.decimals)} {props.unit}
         </text>

@@ -4,7 +4,8 @@ import { weather } from '../../api/queries';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Heading } from '../../ui/Layout';
-import { weatherText, type ConditionText } from './request';
+import { usePreferences } from '../../reader/preferences';
+import { shownOf, weatherText, type ConditionText } from './request';
 
 const FIELDS: [keyof ConditionText, string, string, string?][] = [
   ['drivenOn', 'Date', 'date'],
@@ -14,10 +15,10 @@ const FIELDS: [keyof ConditionText, string, string, string?][] = [
   ['load', 'Load', 'text'],
   ['surface', 'Surface', 'surface'],
   ['direction', 'Direction', 'text'],
-  ['tyrePressureFrontBar', 'Front tyres, bar', 'number'],
-  ['ambientC', 'Air, °C', 'number'],
-  ['trackC', 'Lane surface, °C', 'number'],
-  ['windMps', 'Wind along the lane, m/s', 'number', 'Against the car counts positive.'],
+  ['tyrePressureFrontBar', 'Front tyres', 'tyres'],
+  ['ambientC', 'Air', 'air'],
+  ['trackC', 'Lane surface', 'air'],
+  ['windMps', 'Wind along the lane', 'wind', 'Against the car counts positive.'],
   ['humidity', 'Humidity, %', 'number'],
 ];
 
@@ -28,6 +29,8 @@ export function ConditionFields(props: {
   children: ReactNode;
 }) {
   const { conditions, onChange } = props;
+  const { units } = usePreferences();
+  const shown = shownOf(units);
   const client = useQueryClient();
   const [said, setSaid] = useState('');
   const fill = async () => {
@@ -36,7 +39,7 @@ export function ConditionFields(props: {
       setSaid('No mast has sent anything in the last five minutes. Add it under Devices.');
     } else {
       setSaid(`Mean of the last five minutes, ${now.readings} readings.`);
-      onChange({ ...conditions, ...weatherText(now) });
+      onChange({ ...conditions, ...weatherText(now, units) });
     }
   };
   return (
@@ -44,7 +47,11 @@ export function ConditionFields(props: {
       <Heading note="leave empty what nobody wrote down">Conditions</Heading>
       <div className="grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
         {FIELDS.map(([key, label, type, help]) => (
-          <Field key={key} label={label} {...(help ? { help } : {})}>
+          <Field
+            key={key}
+            label={type in shown ? `${label}, ${shown[type as keyof typeof shown].unit}` : label}
+            {...(help ? { help } : {})}
+          >
             {type === 'surface' ? (
               <Select
                 value={conditions[key]}
@@ -57,7 +64,7 @@ export function ConditionFields(props: {
               </Select>
             ) : (
               <Input
-                type={type}
+                type={type in shown ? 'number' : type}
                 step="any"
                 value={conditions[key]}
                 onChange={(e) => onChange({ ...conditions, [key]: e.target.value })}

@@ -171,7 +171,7 @@ function Preview({
 }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const { person, setPerson } = usePreferences();
+  const { person, setPerson, units } = usePreferences();
   const [placing, setPlacing] = useState<Placing>({
     configuration: '',
     changed: '',
@@ -241,7 +241,7 @@ function Preview({
           tone="main"
           disabled={missing.length > 0 || save.isPending}
           onClick={() =>
-            save.mutate(saveRequest({ preview, testId, newTest, placing, changedBySheet, conditions }))
+            save.mutate(saveRequest({ preview, testId, newTest, placing, changedBySheet, conditions, units }))
           }
         >
           {save.isPending ? 'Saving' : `Save ${count} ${count === 1 ? 'stop' : 'stops'}`}

@@ -31,7 +31,7 @@ export function ManyFiles(props: {
   const { many, testId } = props;
   const navigate = useNavigate();
   const client = useQueryClient();
-  const { person, setPerson } = usePreferences();
+  const { person, setPerson, units } = usePreferences();
   const [newTest, setNewTest] = useState<NewTest | null>(null);
   const [conditions, setConditions] = useState(NO_CONDITIONS);
   const [speedAgreed, setSpeedAgreed] = useState(true);
@@ -54,6 +54,7 @@ export function ManyFiles(props: {
           },
           changedBySheet: {},
           conditions,
+          units,
         }),
       ),
     onSuccess: async (failed) => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ImportPreview } from '../../api/types';
+import { unitsOf } from '../../units/units';
 import { saveRequest, weatherText } from './request';
 
 const conditions = {
@@ -17,7 +18,7 @@ const conditions = {
   endedAt: '',
 };
 const log = { id: 'i', log: { stops: [{}, {}, {}] }, sheet: null } as unknown as ImportPreview;
-const base = { testId: 't', newTest: null, changedBySheet: {}, conditions };
+const base = { testId: 't', newTest: null, changedBySheet: {}, conditions, units: unitsOf('metric') };
 
 describe('save request', () => {
   it('sends every stop that was not left out, each to its configuration', () => {
@@ -51,6 +52,21 @@ describe('save request', () => {
     });
   });
 
+  it('is typed in the units of its reader', () => {
+    const placing = { configuration: 'A', changed: '', block: '1', left: new Set<number>() };
+    const imperial = { ...conditions, ambientC: '59', tyrePressureFrontBar: '32', windMps: '10' };
+    const request = saveRequest({
+      ...base,
+      units: unitsOf('imperial'),
+      preview: log,
+      placing,
+      conditions: imperial,
+    });
+    expect(request.conditions.ambientC).toBeCloseTo(15, 9);
+    expect(request.conditions.tyrePressureFrontBar).toBeCloseTo(2.2063, 3);
+    expect(request.conditions.windMps).toBeCloseTo(4.4704, 9);
+  });
+
   it('names only the configurations of a sheet that changed', () => {
     const sheet = { ...log, log: null, sheet: { stops: [{}], leftOut: [] } } as unknown as ImportPreview;
     const placing = { configuration: '', changed: '', block: '1', left: new Set<number>() };
@@ -68,10 +84,13 @@ describe('weather from a mast', () => {
       windMps: { value: -0.04 },
       humidity: { value: 0.5812 },
     };
-    expect(weatherText({ ...now, readings: 3, lastAt: null })).toEqual({
+    expect(weatherText({ ...now, readings: 3, lastAt: null }, unitsOf('metric'))).toEqual({
       ambientC: '14.2',
       windMps: '0',
       humidity: '58',
+    });
+    expect(weatherText({ ...now, readings: 3, lastAt: null }, unitsOf('imperial'))).toMatchObject({
+      ambientC: '57.6',
     });
   });
 });

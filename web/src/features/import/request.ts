@@ -1,5 +1,6 @@
 import type { Figure, ImportPreview, SaveRequest, Weather } from '../../api/types';
 import type { NewTest } from '../../forms/NewTestForm';
+import { inside, type Shown, type UnitTable } from '../../units/units';
 import type { Placing } from './Placement';
 
 export type ConditionText = Record<keyof SaveRequest['conditions'], string>;
@@ -26,26 +27,37 @@ const words = (text: string) =>
     .map((w) => w.trim())
     .filter(Boolean);
 
-const numberOrNull = (text: string) => (text.trim() === '' ? null : Number(text));
+/** Tyres are pumped to a tenth of a bar, and wind is told in metres a second: finer than the tables' own steps. */
+export const shownOf = (units: UnitTable) => ({
+  air: { ...units.temperature, decimals: 1 } satisfies Shown,
+  tyres: { ...units.pressure, decimals: units.pressure.unit === 'bar' ? 1 : 0 } satisfies Shown,
+  wind: (units.speed.unit === 'km/h'
+    ? { unit: 'm/s', of: (v) => v, decimals: 1 }
+    : { ...units.speed, decimals: 1 }) as Shown,
+});
+
+/** What was typed in the reader's unit; null where nothing was. */
+const numberOrNull = (text: string, shown: Shown) =>
+  text.trim() === '' ? null : inside(Number(text.replace(',', '.')), shown);
 const textOrNull = (text: string) => (text.trim() === '' ? null : text.trim());
 
 /** A time of the day that was driven on, where both are known. */
 const instant = (day: string, time: string) =>
   day && time ? new Date(`${day}T${time}`).toISOString() : null;
 
-const rounded = (f: Figure, decimals: number) =>
-  f.value === undefined ? '' : String(Number(f.value.toFixed(decimals)) + 0);
+const rounded = (f: Figure, shown: Shown) =>
+  f.value === undefined ? '' : String(Number(shown.of(f.value).toFixed(shown.decimals)) + 0);
+
+const PERCENT: Shown = { unit: '%', of: (share) => 100 * share, decimals: 0 };
 
 /** What a mast measured, as it stands in the form; what it has no sensor for stays as it was. */
-export function weatherText(w: Weather): Partial<ConditionText> {
+export function weatherText(w: Weather, units: UnitTable): Partial<ConditionText> {
+  const { air, wind } = shownOf(units);
   const text = {
-    ambientC: rounded(w.airC, 1),
-    trackC: rounded(w.trackC, 1),
-    windMps: rounded(w.windMps, 1),
-    humidity: rounded(
-      { ...w.humidity, ...(w.humidity.value !== undefined && { value: 100 * w.humidity.value }) },
-      0,
-    ),
+    ambientC: rounded(w.airC, air),
+    trackC: rounded(w.trackC, air),
+    windMps: rounded(w.windMps, wind),
+    humidity: rounded(w.humidity, PERCENT),
   };
   return Object.fromEntries(Object.entries(text).filter(([, v]) => v !== ''));
 }
@@ -58,7 +70,9 @@ export function saveRequest(p: {
   placing: Placing;
   changedBySheet: Record<string, string>;
   conditions: ConditionText;
+  units: UnitTable;
 }): SaveRequest {
+  const { air, tyres, wind } = shownOf(p.units);
   const testId = p.testId ?? p.newTest?.test.id ?? '';
   const placements = p.preview.log
     ? p.preview.log.stops.flatMap((_, i) =>
@@ -87,10 +101,10 @@ export function saveRequest(p: {
       load: textOrNull(p.conditions.load),
       surface: textOrNull(p.conditions.surface),
       direction: textOrNull(p.conditions.direction),
-      ambientC: numberOrNull(p.conditions.ambientC),
-      tyrePressureFrontBar: numberOrNull(p.conditions.tyrePressureFrontBar),
-      trackC: numberOrNull(p.conditions.trackC),
-      windMps: numberOrNull(p.conditions.windMps),
+      ambientC: numberOrNull(p.conditions.ambientC, air),
+      tyrePressureFrontBar: numberOrNull(p.conditions.tyrePressureFrontBar, tyres),
+      trackC: numberOrNull(p.conditions.trackC, air),
+      windMps: numberOrNull(p.conditions.windMps, wind),
       humidity: p.conditions.humidity.trim() === '' ? null : Number(p.conditions.humidity) / 100,
       begunAt: instant(p.conditions.drivenOn, p.conditions.begunAt),
       endedAt: instant(p.conditions.drivenOn, p.conditions.endedAt),

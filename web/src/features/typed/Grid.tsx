@@ -18,6 +18,8 @@ export type GridActions = {
   redo: () => void;
   paste: (text: string, row: number) => void;
   at: (row: number, column: ColumnName) => void;
+  /** Nothing of the table is typed into any more. */
+  left: () => void;
 };
 
 const cellId = (row: number, column: number) => `cell-${row}-${column}`;
@@ -34,6 +36,8 @@ export function goTo(row: number, column: number) {
 /** One row a stop; arrows, Enter, Tab, undo and fill down as people know them from a table. */
 export function Grid(props: {
   sheet: Sheet;
+  /** The row that is being typed into: what is to be said of it waits until it is left. */
+  typing: number | null;
   entries: Map<ColumnName, Entry>;
   reading: SheetReading | undefined;
   configurations: string[];
@@ -41,7 +45,10 @@ export function Grid(props: {
 }) {
   const { sheet, entries, reading } = props;
   return (
-    <div className="max-w-full overflow-x-auto">
+    <div
+      className="relative max-w-full overflow-x-auto"
+      onBlur={(e) => !e.currentTarget.contains(e.relatedTarget) && props.actions.left()}
+    >
       <table className="border-collapse text-[15px]" aria-label="Stops">
         <thead>
           <tr>
@@ -104,7 +111,8 @@ function Line({ row, index, told, ...props }: LineProps) {
   const { sheet, actions } = props;
   const faults = told?.faults ?? [];
   const doubts = told?.doubts ?? [];
-  const notes = [...faults.map((f) => f.problem), ...doubts.map((d) => said(d.finding, units))];
+  const quiet = props.typing === index;
+  const notes = quiet ? [] : [...faults.map((f) => f.problem), ...doubts.map((d) => said(d.finding, units))];
   const note = `row-${index}-note`;
   const isFilled = Object.values(row.cells).some((c) => c?.trim());
   return (
@@ -121,8 +129,8 @@ function Line({ row, index, told, ...props }: LineProps) {
             at={{ row: index, column }}
             entry={props.entries.get(c.name)}
             from={told?.configuration ?? null}
-            wrong={faults.some((f) => f.column === c.name)}
-            doubtful={doubts.some((d) => d.column === c.name)}
+            wrong={!quiet && faults.some((f) => f.column === c.name)}
+            doubtful={!quiet && doubts.some((d) => d.column === c.name)}
             note={notes.length > 0 ? note : undefined}
           />
         ))}
@@ -144,14 +152,14 @@ function Line({ row, index, told, ...props }: LineProps) {
           <td />
           <td colSpan={sheet.columns.length + 1} id={note} className="pb-1.5 text-[13px]">
             {row.corrects && <p className="text-ink-2">In place of a stop that was written down wrongly.</p>}
-            {faults.map((f) => (
-              <p key={f.problem} className="max-w-[60ch] text-block">
-                {f.problem}
+            {notes.slice(0, faults.length).map((problem) => (
+              <p key={problem} className="max-w-[60ch] text-block">
+                {problem}
               </p>
             ))}
-            {doubts.map((d) => (
-              <p key={said(d.finding, units)} className="max-w-[60ch] text-caution">
-                {said(d.finding, units)}
+            {notes.slice(faults.length).map((doubt) => (
+              <p key={doubt} className="max-w-[60ch] text-caution">
+                {doubt}
               </p>
             ))}
           </td>

@@ -52,7 +52,7 @@ function MoreStops({ detail, form }: { detail: TestDetail; form: SheetForm }) {
       <Strip tone="sheet" className="no-print">
         <h1 className="text-[26px]">Type or paste more stops</h1>
       </Strip>
-      <Strip className="no-print grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+      <Strip className="no-print grid grid-cols-1 gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
         <div className="grid min-w-0 content-start gap-4">
           <TypedTable form={form} typed={typed} reading={reading} configurations={names} />
           <Keep detail={detail} typed={typed} table={table} stops={isCurrent ? reading?.stops : undefined} />

@@ -82,6 +82,9 @@ describe('stops that are typed', () => {
     page();
     await type('Distance, row 1', '4O');
     await type('Distance, row 2', '144');
+    // Nothing moves under a finger that is still typing.
+    expect(screen.queryByText('144 m is 3 times the others')).toBeNull();
+    (await cell('Distance, row 3')).focus();
     expect(await screen.findByText('“4O” is not a number.')).toBeDefined();
     expect((await cell('Distance, row 1')).getAttribute('aria-invalid')).toBe('true');
     expect(screen.getByText('144 m is 3 times the others')).toBeDefined();

@@ -39,6 +39,7 @@ export function TypedTable(props: {
   const { system } = usePreferences();
   const here = useRef<{ row: number; column: ColumnName }>({ row: 0, column: 'DISTANCE' });
   const [said, setSaid] = useState('');
+  const [typing, setTyping] = useState<number | null>(null);
   const entries = new Map(form.columns.map((c) => [c.column, c]));
   const order = form.columns.map((c) => c.column);
   const unitOf = (name: ColumnName) => usualUnit(entries.get(name), system);
@@ -60,22 +61,30 @@ export function TypedTable(props: {
     },
   });
   return (
-    <div className="grid content-start gap-3">
+    <div className="grid grid-cols-1 content-start gap-3">
       <Columns form={form} columns={typed.sheet.columns} unitOf={unitOf} onToggle={toggle} />
       <Grid
         sheet={typed.sheet}
+        typing={typing}
         entries={entries}
         reading={props.reading}
         configurations={props.configurations}
         actions={{
-          set: (row, name, text) => typed.change((s) => setCell(s, row, name, text)),
+          set: (row, name, text) => {
+            setTyping(row);
+            typed.change((s) => setCell(s, row, name, text));
+          },
+          left: () => setTyping(null),
           unit: (name, unit) => typed.change((s) => setUnit(s, name, unit)),
           above: (row, name) => typed.change((s) => copyAbove(s, row, name)),
           remove: (row) => typed.change((s) => removeRow(s, row)),
           undo: typed.undo,
           redo: typed.redo,
           paste: (text, row) => clipboard.paste(text, row),
-          at: (row, column) => (here.current = { row, column }),
+          at: (row, column) => {
+            if (row !== here.current.row) setTyping(null);
+            here.current = { row, column };
+          },
         }}
       />
       <div className="no-print flex flex-wrap items-center gap-2">

@@ -26,10 +26,23 @@ final class Browser implements AutoCloseable {
     private final List<String> complaints = new ArrayList<>();
 
     Page page(String url, int width, int height) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+        return page(options(url, width, height));
+    }
+
+    /** A phone that is touched. */
+    Page phone(String url) {
+        return page(options(url, 390, 844).setHasTouch(true).setIsMobile(true));
+    }
+
+    private static com.microsoft.playwright.Browser.NewContextOptions options(String url, int width, int height) {
+        return new com.microsoft.playwright.Browser.NewContextOptions()
                 .setBaseURL(url)
                 .setViewportSize(width, height)
-                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE);
+    }
+
+    private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
+        BrowserContext context = chromium.newContext(options);
         Page page = context.newPage();
         page.onPageError(complaints::add);
         page.onConsoleMessage(m -> {

@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 
@@ -74,12 +75,33 @@ public final class Screenshots {
             shoot(page, folder, "lap-heat");
             run(server, page, folder, test.replace("/tests/", ""));
             live(server, page, folder);
+            typed(page, folder);
             page.navigate("/import");
             page.getByLabel("Choose files").setInputFiles(app.frenum.server.Journeys.AS_BOUGHT);
             page.getByText("Stops found").waitFor();
             shoot(page, folder, "import");
         }
         System.exit(0);
+    }
+
+    /** Six stops of each, typed. */
+    private static void typed(Page page, Path folder) {
+        page.navigate("/type");
+        page.getByLabel("What do you want to know").fill("Do the new pads stop it shorter?");
+        page.getByLabel("Vehicle").fill("Tarn 2.0 estate");
+        page.getByLabel("A, before").fill("As bought");
+        page.getByLabel("B, after").fill("New pads");
+        page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true)).fill("100");
+        List<String> metres = List.of("44.1", "44.9", "43.6", "44.4", "440", "41.2", "40.6", "41.5", "41.0");
+        for (int i = 0; i < metres.size(); i++) {
+            page.getByLabel("Distance, row " + (i + 1), new Page.GetByLabelOptions().setExact(true))
+                    .fill(metres.get(i));
+        }
+        page.getByLabel("Configuration, row 6").fill("b");
+        page.getByLabel("Note, row 10").focus();
+        page.getByText("times what the others are").waitFor();
+        page.getByText("B stops").waitFor();
+        shoot(page, folder, "type");
     }
 
     /** Drives the demo's run to where its discs are too hot, and to where a stop is to be driven again. */

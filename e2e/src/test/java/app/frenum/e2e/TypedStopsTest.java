@@ -9,11 +9,14 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 /** From an empty database to a verdict by tape and keyboard, by a clipboard, and more of it later. */
 class TypedStopsTest {
@@ -30,6 +33,7 @@ class TypedStopsTest {
         PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         page = browser.page(server.url(), 1280, 800);
         page.navigate("/");
+        assertThat(heading()).isVisible();
     }
 
     @AfterEach
@@ -76,9 +80,7 @@ class TypedStopsTest {
 
     @Test
     void fromNothingToAVerdictInAtMostTwelveActions() {
-        act(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Type stops"))
-                .first()
-                .click());
+        act(() -> way("Type stops").click());
         ask("Tarn 2.0");
         act(() -> cell("Distance", 1).focus());
         for (String metres : BEFORE) {
@@ -99,5 +101,142 @@ class TypedStopsTest {
 
         assertThat(heading()).containsText(Pattern.compile("B stops 4\\.\\d m shorter than A from 100 km/h"));
         assertThat(actions).isLessThanOrEqualTo(12);
+    }
+
+    private String testId() {
+        return server.get("/api/tests").get(0).get("test").get("id").asString();
+    }
+
+    private Locator way(String name) {
+        return page.getByLabel("Ways in").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** What a spreadsheet leaves on a clipboard, let go over a cell. */
+    private void paste(Locator into, String text) {
+        into.focus();
+        into.evaluate("""
+                (cell, text) => {
+                  const data = new DataTransfer();
+                  data.setData('text/plain', text);
+                  cell.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+                }""", text);
+    }
+
+    private static String table(String header) {
+        StringBuilder text = new StringBuilder(header);
+        BEFORE.forEach(
+                m -> text.append("as it was\t").append(m.replace('.', ',')).append('\n'));
+        AFTER.forEach(m -> text.append("new pads\t").append(m.replace('.', ',')).append('\n'));
+        return text.append("Mean\t42,0\n").toString();
+    }
+
+    @Test
+    void aPastedTableLandsByItselfWhereItSaysWhatItIs() {
+        way("Type stops").click();
+        paste(cell("Distance", 1), table("Setup\tStopping distance [m]\n"));
+        assertThat(page.getByText("10 rows taken in. Row 12, “Mean 42,0”, was left out"))
+                .isVisible();
+        page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true)).fill("100");
+        assertThat(verdict()).containsText(Pattern.compile("B stops 4\\.\\d m shorter than A"));
+        // What was typed stays typed, and can be taken back.
+        assertThat(cell("Distance", 1)).hasValue("44,1");
+        cell("Distance", 1).press("Control+z");
+        assertThat(cell("Distance", 1)).hasValue("");
+        cell("Distance", 1).press("Control+y");
+        assertThat(cell("Distance", 10)).hasValue("40,2");
+        page.reload();
+        assertThat(cell("Distance", 10)).hasValue("40,2");
+    }
+
+    @Test
+    void aPastedTableThatDoesNotSayIsAskedAboutOnce() {
+        way("Type stops").click();
+        paste(cell("Distance", 1), table("which\tit took\n"));
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Which column is which?");
+        nothingSerious();
+        page.getByLabel("What it took is").selectOption("distance");
+        page.getByLabel("Unit of distance").last().selectOption("m");
+        button("Take them in").click();
+        assertThat(cell("Configuration", 6)).hasValue("new pads");
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Tests"))
+                .click();
+        page.evaluate("localStorage.removeItem('frenum.sheet.new')");
+        page.reload();
+        way("Type stops").click();
+        paste(cell("Distance", 1), table("which\tit took\n"));
+        assertThat(page.getByText("The columns are as you said last time for this header."))
+                .isVisible();
+    }
+
+    @Test
+    void byKeyboardAloneAndAWrongStopIsWrittenAnewByName() {
+        page.keyboard().press("g");
+        page.keyboard().press("y");
+        assertThat(heading()).containsText("Type or paste stops");
+        page.getByLabel("What do you want to know").focus();
+        for (String said : List.of("Better?", "Tarn 2.0", "As bought", "New pads", "100")) {
+            page.keyboard().type(said);
+            page.keyboard().press("Tab");
+        }
+        cell("Distance", 1).focus();
+        for (String metres : List.of("44.1", "44.3", "440", "44.0")) {
+            page.keyboard().type(metres);
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.getByText("440.0 m is 10.0 times what the others are")).isVisible();
+        page.getByLabel("Your name").focus();
+        page.keyboard().type("R. Fell");
+        page.keyboard().press("Tab");
+        assertThat(button("Keep these 4 stops")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(heading()).containsText("Nothing to compare yet");
+
+        page.keyboard().press("g");
+        page.keyboard().press("y");
+        button("Write stop 3 of As bought anew").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("In place of a stop that was written down wrongly."))
+                .isVisible();
+        cell("Distance", 1).focus();
+        page.keyboard().press("Control+a");
+        page.keyboard().type("44.0");
+        nothingSerious();
+        button("Keep this stop").focus();
+        page.keyboard().press("Enter");
+        assertThat(heading()).containsText("Nothing to compare yet");
+        JsonNode stops = server.get("/api/tests/" + testId()).get("stops");
+        JsonNode wrong = stops.get(2);
+        assertThat(wrong.get("struckOut").asBoolean()).isTrue();
+        assertThat(wrong.get("decisions").get(0).get("by").asString()).isEqualTo("R. Fell");
+        assertThat(stops).hasSize(5);
+    }
+
+    @Test
+    void onAPhoneByTouch() {
+        page.context().close();
+        page = browser.phone(server.url());
+        page.navigate("/");
+        way("Type stops").tap();
+        ask("Tarn 2.0");
+        cell("Configuration", 1).fill("a");
+        cell("Configuration", 4).fill("b");
+        List<String> metres = List.of("44.1", "44.3", "43.9", "40.0", "40.3", "39.8");
+        for (int i = 0; i < metres.size(); i++) {
+            cell("Distance", i + 1).tap();
+            assertThat(cell("Distance", i + 1)).isFocused();
+            page.keyboard().type(metres.get(i));
+        }
+        Path file = Files.writeString(folder.resolve("old pads.gpx"), gpx.append("</trkseg></trk></gpx>"));
+        way("Bring in").click();
+        page.getByLabel("Choose files").setInputFiles(file);
+        assertThat(page.getByText("Stops found")).isVisible();
+        assertThat(page.getByLabel("Keep stop 1")).isChecked();
+        assertThat(page.getByLabel("Nominal speed", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("90");
     }
 }

@@ -136,7 +136,7 @@ class ImportTest {
                 "an unknown unit|time [s],speed [furlongs]\\n0,1\\n|not a unit of speed",
                 "too few cells|time [s],speed [km/h],x\\n0,1\\n0.1,1\\n|line 2, column 3",
                 "no unit|time [s],speed\\n0,1\\n|has no unit",
-                "no time|speed [km/h]\\n1\\n|\"time\""
+                "no time|speed [km/h]\\n1\\n|A log needs \"time [s]\""
             })
     void badInputIsRefusedWithItsPlaceAndNothingIsStored(String name, String content, String message) throws Exception {
         Path file = folder.resolve("bad.csv");

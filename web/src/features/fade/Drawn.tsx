@@ -1,0 +1,26 @@
+import type { FadeSide } from '../../api/types';
+import { letterOf } from '../../charts/letters';
+import { MarkLabel } from '../../charts/Mark';
+
+/** Every configuration by its letter and name, each to be taken out of the picture and put back. */
+export function Drawn(props: {
+  sides: FadeSide[];
+  drawn: ReadonlySet<string>;
+  onToggle: (id: string) => void;
+}) {
+  return (
+    <p className="flex flex-wrap gap-x-5 gap-y-1 text-[15px]">
+      {props.sides.map((s, i) => (
+        <button
+          key={s.configurationId}
+          type="button"
+          aria-pressed={props.drawn.has(s.configurationId)}
+          onClick={() => props.onToggle(s.configurationId)}
+          className="min-h-6 text-left aria-[pressed=false]:line-through aria-[pressed=false]:opacity-60 max-md:min-h-11"
+        >
+          <MarkLabel letter={letterOf(i)} /> {s.name}
+        </button>
+      ))}
+    </p>
+  );
+}
