@@ -231,6 +231,66 @@ class TypedStopsTest {
             assertThat(cell("Distance", i + 1)).isFocused();
             page.keyboard().type(metres.get(i));
         }
+        assertThat(verdict()).containsText(Pattern.compile("B stops 4\\.\\d m shorter than A"));
+        page.getByLabel("Your name").fill("R. Fell");
+        button("Keep these 6 stops").tap();
+        assertThat(heading()).containsText("shorter than A");
+        button("Read").tap();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Stops"))
+                .tap();
+        assertThat(heading()).containsText("Stop 1 of A");
+        button("Set up").tap();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Imperial");
+        nothingSerious();
+        button("Imperial").tap();
+        page.keyboard().press("Escape");
+        assertThat(page.locator("body")).containsText(" ft");
+    }
+
+    @Test
+    void severalFilesAreOnePassAndABadOneStopsNoOther(@TempDir Path folder) throws Exception {
+        Path old = Files.copy(Journeys.AS_BOUGHT, folder.resolve("tarn-old-pads-1.csv"));
+        Path bad = Files.writeString(folder.resolve("tarn-broken-1.csv"), "time [s],speed [km/h]\n0,1\n0.1,=cmd()\n");
+        Path fresh = Files.copy(Journeys.PADS_AND_FLUID, folder.resolve("tarn-new-pads-1.csv"));
+        way("Bring in").click();
+        page.getByLabel("Choose files").setInputFiles(new Path[] {old, bad, fresh});
+        Locator files = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Files"));
+        assertThat(files).containsText("line 3, column 2");
+        assertThat(page.getByLabel("Configuration of tarn-new-pads-1.csv")).hasValue("new pads");
+        assertThat(page.getByLabel("Nominal speed", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("90");
+        nothingSerious();
+        page.getByLabel("What do you want to know").fill("Better?");
+        page.getByLabel("Its name").fill("Tarn 2.0");
+        page.getByLabel("Your name").fill("R. Fell");
+        button("Keep 2 files, 18 stops").click();
+        assertThat(heading()).containsText("from 90 km/h");
+
+        // Stops from another speed are asked about before they go into this test.
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Bring in"))
+                .click();
+        Path slow = Files.writeString(
+                folder.resolve("slow.csv"), "configuration,nominal speed [km/h],distance [m]\nold pads,50,14.1\n");
+        page.getByLabel("Choose files").setInputFiles(slow);
+        assertThat(page.getByText("These stops begin at about")).isVisible();
+        assertThat(button("Save 1 stop")).isDisabled();
+        page.getByLabel("Keep them in this test all the same").check();
+        assertThat(button("Save 1 stop")).isEnabled();
+    }
+
+    @Test
+    void aTrackOfAReceiverIsALog(@TempDir Path folder) throws Exception {
+        StringBuilder gpx = new StringBuilder("<gpx version=\"1.1\"><trk><trkseg>");
+        for (int i = 0; i < 400; i++) {
+            double t = i / 10.0;
+            double v = t < 10 ? 2.5 * t : t < 20 ? 25 : Math.max(0, 25 - 8 * (t - 20));
+            gpx.append(String.format(
+                    Locale.ROOT,
+                    "<trkpt lat=\"54\" lon=\"-3\"><time>%s</time><extensions><speed>%.2f</speed></extensions></trkpt>",
+                    Instant.parse("2026-06-20T10:00:00Z").plusMillis(100L * i),
+                    v));
+        }
         Path file = Files.writeString(folder.resolve("old pads.gpx"), gpx.append("</trkseg></trk></gpx>"));
         way("Bring in").click();
         page.getByLabel("Choose files").setInputFiles(file);
