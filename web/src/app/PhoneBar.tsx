@@ -44,7 +44,7 @@ export function PhoneBar({ testId, children }: { testId: string | undefined; chi
             </li>
           ))}
         </ul>
-        <p className="mt-4 flex gap-5 [&_button]:min-h-11">{children}</p>
+        <p className="mt-4 flex gap-5 [&_button]:min-h-[44px]">{children}</p>
       </Sheet>
     </>
   );

@@ -9,7 +9,7 @@ import {
 import { cx } from './cx';
 
 const BOX =
-  'min-h-9 w-full rounded-control border-[1.5px] border-edge bg-sheet px-2.5 text-[15px] text-ink aria-invalid:border-block';
+  'min-h-9 w-full rounded-control max-md:min-h-[44px] border-[1.5px] border-edge bg-sheet px-2.5 text-[15px] text-ink aria-invalid:border-block';
 
 /** Ties a control to the label and the help around it. */
 const Labelled = createContext<{ id?: string; 'aria-describedby'?: string; 'aria-invalid'?: true }>({});

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 export function Folded(props: { question: string; note?: string; open?: boolean; children: ReactNode }) {
   return (
     <details className="group border-t border-rule" open={props.open}>
-      <summary className="flex min-h-11 cursor-pointer flex-wrap items-baseline gap-x-2 py-2 text-base font-[620]">
+      <summary className="flex min-h-[44px] cursor-pointer flex-wrap items-baseline gap-x-2 py-2 text-base font-[620]">
         <span aria-hidden className="w-3.5 text-[13px] group-open:rotate-90">
           ▸
         </span>

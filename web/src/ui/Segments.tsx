@@ -26,7 +26,7 @@ export function Segments<T extends string>(props: {
           value={inGroup(value)}
           className={cx(
             'rounded-control px-3.5 font-[550] data-[state=on]:bg-ink data-[state=on]:text-on-ink',
-            props.large ? 'min-h-14 text-[16px]' : 'min-h-8 text-sm',
+            props.large ? 'min-h-14 text-[16px]' : 'min-h-8 text-sm max-md:min-h-[44px]',
           )}
         >
           {label}

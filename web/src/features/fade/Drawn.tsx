@@ -16,7 +16,7 @@ export function Drawn(props: {
           type="button"
           aria-pressed={props.drawn.has(s.configurationId)}
           onClick={() => props.onToggle(s.configurationId)}
-          className="min-h-6 text-left aria-[pressed=false]:line-through aria-[pressed=false]:opacity-60 max-md:min-h-11"
+          className="min-h-6 text-left aria-[pressed=false]:line-through aria-[pressed=false]:opacity-60 max-md:min-h-[44px]"
         >
           <MarkLabel letter={letterOf(i)} /> {s.name}
         </button>

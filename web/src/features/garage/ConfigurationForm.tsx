@@ -11,9 +11,15 @@ import { PartRow } from './PartRow';
 
 type Parts = Record<string, Part>;
 
+const TAKEN = 'There is one of this name already. Give this one a name of its own.';
+
 /** A configuration part by part, with what is switched on, and its fitting checks. */
 export function ConfigurationForm(props: {
   configuration: Configuration;
+  /** Not kept yet: saving makes it. */
+  isDraft: boolean;
+  /** What others of the vehicle are called. */
+  taken: string[];
   form: GarageForm;
   onSaved: (id: string) => void;
 }) {
@@ -25,18 +31,29 @@ export function ConfigurationForm(props: {
   const [switches, setSwitches] = useState(c.spec?.switches ?? {});
   const [fitting, setFitting] = useState<Record<string, string>>(c.fitting ?? {});
   const save = useMutation({
-    mutationFn: () =>
-      ask(
+    mutationFn: async () => {
+      const spec = { parts, switches };
+      const made = props.isDraft
+        ? await ask(
+            api.POST('/api/configurations', {
+              body: { id: c.id, vehicleId: c.vehicleId, name, changed: [], spec },
+            }),
+          )
+        : null;
+      if (made && Object.keys(fitting).length === 0) return made;
+      return ask(
         api.PUT('/api/configurations', {
           params: { query: { nextId } },
-          body: { ...c, name, spec: { parts, switches }, fitting },
+          body: { ...(made ?? c), name, spec, fitting },
         }),
-      ),
+      );
+    },
     onSuccess: async (saved) => {
       await client.invalidateQueries({ queryKey: configurations(c.vehicleId).queryKey });
       props.onSaved(saved.id);
     },
   });
+  const isTaken = props.isDraft && props.taken.includes(name.trim());
   const errors = save.error instanceof Problem ? save.error.fields : {};
   const setPart = (slot: string, part: Part | null) => {
     const next = { ...parts };
@@ -51,7 +68,7 @@ export function ConfigurationForm(props: {
         save.mutate();
       }}
     >
-      <Field label="Name of the configuration" error={errors.name} className="max-w-md">
+      <Field label="Name of the configuration" error={isTaken ? TAKEN : errors.name} className="max-w-md">
         <Input value={name} onChange={(e) => setName(e.target.value)} />
       </Field>
       <div className="mt-6">
@@ -76,7 +93,7 @@ export function ConfigurationForm(props: {
       <div className="mt-6 grid gap-3">
         {save.error && <Failure error={save.error} />}
         <div>
-          <Button tone="main" type="submit" disabled={save.isPending}>
+          <Button tone="main" type="submit" disabled={save.isPending || isTaken}>
             {c.driven ? 'Save as its next edition' : 'Save the configuration'}
           </Button>
         </div>

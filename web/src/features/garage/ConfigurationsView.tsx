@@ -1,9 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { api, ask } from '../../api/client';
-import { configurations } from '../../api/queries';
+import { useState } from 'react';
 import type { Configuration, GarageForm, Vehicle } from '../../api/types';
 import { Button } from '../../ui/Button';
-import { EmptySlab, Failure } from '../../ui/Layout';
+import { EmptySlab } from '../../ui/Layout';
 import { cx } from '../../ui/cx';
 import { ConfigurationForm } from './ConfigurationForm';
 import { labelOf } from '../../ui/labels';
@@ -16,31 +14,18 @@ export function ConfigurationsView(props: {
   chosen: string | null;
   set: (key: string, value: string) => void;
 }) {
-  const client = useQueryClient();
   const { vehicle, all, set } = props;
-  const chosen = all.find((c) => c.id === props.chosen) ?? all[0];
-  const add = useMutation({
-    mutationFn: (from: Configuration | null) =>
-      ask(
-        api.POST('/api/configurations', {
-          body: {
-            id: crypto.randomUUID(),
-            vehicleId: vehicle.id,
-            name: from ? `${from.name}, changed` : `Configuration ${all.length + 1}`,
-            changed: [],
-            spec: from?.spec ?? null,
-          },
-        }),
-      ),
-    onSuccess: async (c) => {
-      await client.invalidateQueries({ queryKey: configurations(vehicle.id).queryKey });
-      set('configuration', c.id);
-    },
-  });
+  const [draft, setDraft] = useState<Configuration | null>(null);
+  const chosen = draft ?? all.find((c) => c.id === props.chosen) ?? all[0];
+  const describe = (from: Configuration | null) => setDraft(drafted(vehicle.id, from, all.length));
+  const kept = (id: string) => {
+    setDraft(null);
+    set('configuration', id);
+  };
   if (!chosen) {
     return (
       <EmptySlab line="The first configuration is usually the car as it stands.">
-        <Button tone="main" onClick={() => add.mutate(null)}>
+        <Button tone="main" onClick={() => describe(null)}>
           Describe it
         </Button>
       </EmptySlab>
@@ -55,7 +40,7 @@ export function ConfigurationsView(props: {
               <button
                 type="button"
                 aria-current={c.id === chosen.id}
-                onClick={() => set('configuration', c.id)}
+                onClick={() => kept(c.id)}
                 className={cx(
                   'w-full rounded-control px-2.5 py-2 text-left text-sm font-[600]',
                   c.id === chosen.id ? 'bg-ink text-on-ink' : 'hover:bg-band',
@@ -70,17 +55,40 @@ export function ConfigurationsView(props: {
           ))}
         </ul>
         <div className="mt-3 grid gap-2">
-          <Button onClick={() => add.mutate(chosen)}>Copy it to change it</Button>
-          <Button onClick={() => add.mutate(null)}>Describe another</Button>
-          {add.error && <Failure error={add.error} />}
+          {draft ? (
+            <Button onClick={() => setDraft(null)}>Leave it undescribed</Button>
+          ) : (
+            <>
+              <Button onClick={() => describe(chosen)}>Copy it to change it</Button>
+              <Button onClick={() => describe(null)}>Describe another</Button>
+            </>
+          )}
         </div>
       </aside>
       <ConfigurationForm
         key={`${chosen.id} ${chosen.version}`}
         configuration={chosen}
+        isDraft={draft !== null}
+        taken={all.map((c) => c.name)}
         form={props.form}
-        onSaved={(id) => set('configuration', id)}
+        onSaved={kept}
       />
     </div>
   );
+}
+
+/** One to be described: it is kept nowhere before it is saved. */
+function drafted(vehicleId: string, from: Configuration | null, others: number): Configuration {
+  return {
+    id: crypto.randomUUID(),
+    vehicleId,
+    name: from ? `${from.name}, changed` : `Configuration ${others + 1}`,
+    changed: [],
+    edition: 1,
+    replacesId: null,
+    spec: from?.spec ?? { parts: {}, switches: {} },
+    fitting: {},
+    driven: false,
+    version: 0,
+  };
 }

@@ -8,7 +8,7 @@ import { WeighedField, withEntry } from './WeighedField';
 
 const NOTHING: Part = {
   description: '',
-  condition: 'BEDDED',
+  condition: 'NEW',
   cost: null,
   since: null,
   bedding: null,

@@ -63,7 +63,7 @@ function Row({ row }: { row: TestSummary }) {
     <tr className="hover:bg-band max-md:block max-md:border-b max-md:border-rule max-md:py-3">
       <Td className={`py-2.5 ${PHONE}`}>
         <Link
-          className="text-base font-[600] underline decoration-rule underline-offset-4 max-md:inline-block max-md:min-h-11"
+          className="text-base font-[600] underline decoration-rule underline-offset-4 max-md:inline-block max-md:min-h-[44px]"
           to={`/tests/${row.test.id}/compare`}
         >
           {row.test.question}

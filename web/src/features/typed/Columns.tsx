@@ -17,7 +17,7 @@ export function Columns(props: {
         <Button
           key={label}
           pressed={shown(names)}
-          className="min-h-8 px-2.5 text-[13px] max-md:min-h-11"
+          className="min-h-8 px-2.5 text-[13px] max-md:min-h-[44px]"
           onClick={() => props.onToggle(names.map((name) => ({ name, unit: props.unitOf(name) })))}
         >
           {label}

@@ -204,7 +204,7 @@ function Cell({ row, at, entry, from, wrong, doubtful, note, ...props }: CellPro
         onKeyDown={(e) => onKey(e, at, sheet, name, actions)}
         onPaste={(e) => onPaste(e, at.row, actions)}
         className={cx(
-          'min-h-9 border border-rule bg-sheet px-2 text-ink placeholder:text-ink-3 focus:relative focus:z-[1] max-md:min-h-11',
+          'min-h-9 border border-rule bg-sheet px-2 text-ink placeholder:text-ink-3 focus:relative focus:z-[1] max-md:min-h-[44px]',
           wide ? 'w-44' : 'w-[92px]',
           entry.units.length > 0 && 'text-right',
           wrong && 'border-2 border-block',

@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -173,17 +174,29 @@ class JourneysTest extends Journey {
         }
     }
 
+    /** What a thumb cannot hit: controls lower than 44 px; a box to tick counts with its label, marks of a picture by their row. */
+    private static final String TOO_SMALL = """
+            () => [...document.querySelectorAll('button, select, summary, textarea, [role=radio], input:not([type=checkbox]):not([type=radio]):not([type=file])')]
+              .filter((e) => e.checkVisibility() && !e.closest('svg, .sr-only, td, th, [class*=sr-only]'))
+              .map((e) => [Math.round(e.getBoundingClientRect().height), e.outerHTML.slice(0, 120)])
+              .filter(([height]) => height < 44)
+              .slice(0, 5)
+              .map(([height, html]) => `${height} px: ${html}`)""";
+
     @Test
     void aPhoneShowsEveryPageWithoutSideways() {
         page.setViewportSize(390, 844);
         String test = demoTest();
+        List<String> small = new ArrayList<>();
         for (String path : everyPage(test)) {
             page.navigate(path);
             assertThat(heading()).isVisible();
             assertThat((int) page.evaluate("document.documentElement.scrollWidth"))
                     .as(path)
                     .isLessThanOrEqualTo(390);
+            ((List<?>) page.evaluate(TOO_SMALL)).forEach(found -> small.add(path + " " + found));
         }
+        assertThat(small).isEmpty();
     }
 
     private static List<String> everyPage(String test) {
