@@ -52,10 +52,10 @@ public final class Screenshots {
                     .text()
                     .replaceAll("(?s).*\"id\":\"([0-9a-f-]+)\"[^{}]*Do they fade.*", "$1");
             page.navigate("/tests/" + fade + "/fade");
-            page.getByText("First, middle, last").waitFor();
+            page.getByText("How much at the beginning").first().waitFor();
             shoot(page, folder, "fade");
             page.navigate("/tests/" + fade + "/heat");
-            page.getByText("Disc by disc").waitFor();
+            page.getByText("How hot did each stop get?").waitFor();
             shoot(page, folder, "heat");
             page.navigate(test + "/plan");
             page.getByText("end of the slot").first().waitFor();
@@ -92,14 +92,14 @@ public final class Screenshots {
         page.getByLabel("A, before").fill("As bought");
         page.getByLabel("B, after").fill("New pads");
         page.getByLabel("Speed", new Page.GetByLabelOptions().setExact(true)).fill("100");
-        List<String> metres = List.of("44.1", "44.9", "43.6", "44.4", "440", "41.2", "40.6", "41.5", "41.0");
+        List<String> metres = List.of("44.1", "44.9", "43.6", "44.4", "4O.2", "39.2", "38.6", "39.5", "39.0");
         for (int i = 0; i < metres.size(); i++) {
             page.getByLabel("Distance, row " + (i + 1), new Page.GetByLabelOptions().setExact(true))
                     .fill(metres.get(i));
         }
         page.getByLabel("Configuration, row 6").fill("b");
         page.getByLabel("Note, row 10").focus();
-        page.getByText("times what the others are").waitFor();
+        page.getByText("is not a number").waitFor();
         page.getByText("B stops").waitFor();
         shoot(page, folder, "type");
     }
