@@ -162,6 +162,25 @@ class PastedTableTest {
     }
 
     @Test
+    void aRowThatCannotBeReadStillSaysOfWhichThoseBelowAre() {
+        List<TypedStops.Column> columns = List.of(
+                new TypedStops.Column(SheetColumn.CONFIGURATION, Optional.empty()),
+                new TypedStops.Column(SheetColumn.DISTANCE, Optional.of(Unit.METRES)));
+        List<List<String>> cells = List.of(
+                List.of("", "44.1"),
+                List.of("b", "4O.0"),
+                List.of("", "40.1"),
+                List.of("", "?"),
+                List.of("", "40.2"),
+                List.of("A", ""),
+                List.of("", "44.2"),
+                List.of());
+        assertThat(TypedStops.of(columns, cells, List.of("old", "new")).rows())
+                .extracting(r -> r.stop().map(SheetStop::configuration).orElse("-"))
+                .containsExactly("old", "-", "new", "-", "new", "-", "old", "-");
+    }
+
+    @Test
     void twoColumnsOfOneMeaningAreAskedAbout() throws BadInput {
         PastedTable t = paste("config\tdistance [m]\tdistance [ft]\nA\t44.1\t144.7\n");
         assertThat(t.isSure()).isFalse();

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -59,21 +60,30 @@ public record TypedStops(List<Row> rows) {
         List<Row> rows = new ArrayList<>();
         for (int i = 0; i < cells.size(); i++) {
             List<String> row = named(cells.get(i), configuration, configurations);
+            // A row that cannot be read still says of which configuration those below it are.
+            above = said(row, configuration).or(carried(above));
             if (isBlank(row, configuration)) {
-                above = configuration == null || row.get(configuration).isBlank()
-                        ? above
-                        : Optional.of(row.get(configuration).strip());
                 rows.add(new Row(Optional.empty(), List.of()));
                 continue;
             }
             SheetRow read = new SheetRow(header, row, i + 1L, MeasuredText.Mark.EITHER);
             Optional<SheetStop> stop = read.stop(above);
             stop.flatMap(bases::unlikeAbove).ifPresent(why -> read.fault(SheetColumn.BASIS, why));
-            above = stop.map(SheetStop::configuration)
-                    .or(() -> configurations.stream().findFirst());
             rows.add(new Row(stop, List.copyOf(read.faults())));
         }
         return new TypedStops(rows);
+    }
+
+    private static Optional<String> said(List<String> row, @Nullable Integer configuration) {
+        return configuration == null
+                        || configuration >= row.size()
+                        || row.get(configuration).isBlank()
+                ? Optional.empty()
+                : Optional.of(row.get(configuration).strip());
+    }
+
+    private static Supplier<Optional<String>> carried(Optional<String> above) {
+        return () -> above;
     }
 
     /** A name alone is no stop yet. */
