@@ -1860,6 +1860,7 @@ export interface components {
         };
         ImportPreview: {
             alreadyIn: components["schemas"]["AlreadyIn"] | null;
+            anotherSpeed: components["schemas"]["WrittenFinding"] | null;
             file: components["schemas"]["StoredFile"];
             foundMps: components["schemas"]["WrittenFigure"];
             /** Format: uuid */

@@ -33,7 +33,6 @@ export function ImportPage() {
   const incoming = useIncoming(known);
   const many = useMany(known, summary?.configurations ?? []);
   const [several, setSeveral] = useState(false);
-  const testMps = summary?.test.nominalSpeed.inside ?? null;
   const take = (files: File[]) => {
     const [first] = files;
     setSeveral(files.length > 1);
@@ -66,11 +65,7 @@ export function ImportPage() {
           {!several && incoming.error !== null && <Failure error={incoming.error} />}
         </div>
         <div className="min-w-0">
-          <What
-            {...{ several, many, incoming, testMps }}
-            testId={known}
-            known={summary?.configurations ?? []}
-          />
+          <What {...{ several, many, incoming }} testId={known} known={summary?.configurations ?? []} />
         </div>
       </Strip>
     </>
@@ -83,7 +78,6 @@ function What(props: {
   many: ReturnType<typeof useMany>;
   incoming: ReturnType<typeof useIncoming>;
   testId: string | null;
-  testMps: number | null;
   known: string[];
 }) {
   const { preview, setRoles } = props.incoming;
@@ -161,12 +155,10 @@ function useIncoming(testId: string | null) {
 function Preview({
   preview,
   testId,
-  testMps,
   onRoles,
 }: {
   preview: ImportPreview;
   testId: string | null;
-  testMps: number | null;
   onRoles: (roles: Record<number, Role>) => void;
 }) {
   const navigate = useNavigate();
@@ -229,7 +221,7 @@ function Preview({
         <SheetPlacement sheet={preview.sheet} changed={changedBySheet} onChanged={setChangedBySheet} />
       )}
       {!testId && <NewTestForm foundMps={foundMps} onReady={setNewTest} />}
-      {testId && <SpeedAsked foundMps={foundMps} testMps={testMps} onAgreed={setSpeedAgreed} />}
+      {testId && <SpeedAsked doubt={preview.anotherSpeed} onAgreed={setSpeedAgreed} />}
       <ConditionFields conditions={conditions} onChange={setConditions}>
         <Field label="Your name">
           <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />

@@ -25,7 +25,6 @@ const WORDS: Record<Incoming['state'], string> = {
 export function ManyFiles(props: {
   many: ReturnType<typeof useMany>;
   testId: string | null;
-  testMps: number | null;
   known: string[];
 }) {
   const { many, testId } = props;
@@ -39,6 +38,7 @@ export function ManyFiles(props: {
   const unread = many.files.some((f) => f.state === 'waiting' || f.state === 'sending');
   const speeds = many.files.flatMap((f) => f.preview?.foundMps.value ?? []);
   const foundMps = speeds.sort((a, b) => a - b)[Math.floor(speeds.length / 2)] ?? null;
+  const anotherSpeed = wanted.find((f) => f.preview?.anotherSpeed)?.preview?.anotherSpeed ?? null;
   const save = useMutation({
     mutationFn: () =>
       many.save((file) =>
@@ -80,7 +80,7 @@ export function ManyFiles(props: {
         <FileTable many={many} known={props.known} />
       </section>
       {!testId && !unread && <NewTestForm foundMps={foundMps} onReady={setNewTest} />}
-      {testId && <SpeedAsked foundMps={foundMps} testMps={props.testMps} onAgreed={setSpeedAgreed} />}
+      {testId && <SpeedAsked doubt={anotherSpeed} onAgreed={setSpeedAgreed} />}
       <ConditionFields conditions={conditions} onChange={setConditions}>
         <Field label="Your name">
           <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />

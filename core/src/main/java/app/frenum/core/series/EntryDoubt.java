@@ -7,6 +7,7 @@ import java.util.List;
 public enum EntryDoubt implements FindingCode {
     UNLIKE_THE_OTHERS("value", "times", "usual"),
     ANOTHER_SPEED("speed", "nominal"),
+    OF_ANOTHER_TEST("speed", "nominal"),
     NOTHING_STOPS_SO_HARD("deceleration"),
     HARDLY_BRAKED("deceleration"),
     TIME_AND_DISTANCE_DISAGREE("speed", "nominal"),

@@ -4,6 +4,7 @@ import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.statistics.Summary;
 import java.util.ArrayList;
@@ -49,6 +50,14 @@ public final class EntryDoubts {
         static Doubt of(Place place, EntryDoubt code, Term... terms) {
             return new Doubt(place, Optional.empty(), Finding.of(code, terms));
         }
+    }
+
+    /** What is doubted of stops that are brought into a test from another speed than it asks for; empty where they are not. */
+    public static Optional<Finding> ofAnotherTest(Figure foundMps, double nominalMps) {
+        return foundMps.isKnown() && apart(foundMps.value(), nominalMps) > OF_NOMINAL
+                ? Optional.of(
+                        Finding.of(EntryDoubt.OF_ANOTHER_TEST, Term.speed(foundMps.value()), Term.speed(nominalMps)))
+                : Optional.empty();
     }
 
     private final Optional<Double> nominalMps;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.series.EntryDoubts.Place;
@@ -125,5 +126,17 @@ class EntryDoubtsTest {
     void withoutANominalSpeedNothingIsHeldAgainstIt() {
         assertThat(EntryDoubts.of(List.of(metres(27), metres(260)), Optional.empty()))
                 .allSatisfy(doubts -> assertThat(doubts).isEmpty());
+    }
+
+    @Test
+    void stopsFromAnotherSpeedThanTheirTestAsksFor() {
+        assertThat(EntryDoubts.ofAnotherTest(Figure.of(14), NOMINAL)
+                        .orElseThrow()
+                        .code())
+                .isEqualTo(EntryDoubt.OF_ANOTHER_TEST);
+        assertThat(EntryDoubts.ofAnotherTest(Figure.of(0.91 * NOMINAL), NOMINAL))
+                .isEmpty();
+        assertThat(EntryDoubts.ofAnotherTest(Figure.unknown("no stop"), NOMINAL))
+                .isEmpty();
     }
 }

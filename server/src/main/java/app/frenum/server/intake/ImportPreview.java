@@ -1,5 +1,6 @@
 package app.frenum.server.intake;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.Role;
 import app.frenum.core.quantity.Figure;
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * What was recognised in a file, before anything is kept.
  *
  * @param foundMps the speed that its stops begin at: as the sheet says, else the middle of their entry speeds, m/s
+ * @param anotherSpeed what is doubted where its stops begin at another speed than the test they are to go into; null where not
  * @param alreadyIn where the same bytes went before; null when they are new
  * @param log what a log holds; null for a sheet
  * @param sheet what a sheet holds; null for a log
@@ -24,6 +26,7 @@ public record ImportPreview(
         StoredFile file,
         Kind kind,
         Figure foundMps,
+        @Nullable Finding anotherSpeed,
         @Nullable AlreadyIn alreadyIn,
         @Nullable LogPreview log,
         @Nullable SheetPreview sheet) {

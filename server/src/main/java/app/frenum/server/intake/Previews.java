@@ -1,9 +1,12 @@
 package app.frenum.server.intake;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.log.HealthCheck;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.SampleBlock;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.EntryDoubts;
 import app.frenum.core.stop.AnalysisOptions;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.formats.BadInput;
@@ -81,10 +84,20 @@ class Previews {
                 .orElse(null);
         if (s.kind() == Kind.LOG) {
             LogPreview log = logPreview(id, options, whileReading);
-            return new ImportPreview(id, s.file(), s.kind(), FoundSpeed.of(log.stops()), already, log, null);
+            Figure found = FoundSpeed.of(log.stops());
+            return new ImportPreview(id, s.file(), s.kind(), found, doubt(found, testId), already, log, null);
         }
         SheetPreview sheet = sheetPreview(id);
-        return new ImportPreview(id, s.file(), s.kind(), FoundSpeed.ofSheet(sheet.stops()), null, null, sheet);
+        Figure found = FoundSpeed.ofSheet(sheet.stops());
+        return new ImportPreview(id, s.file(), s.kind(), found, doubt(found, testId), null, null, sheet);
+    }
+
+    private @Nullable Finding doubt(Figure foundMps, @Nullable UUID testId) {
+        return testId == null
+                ? null
+                : EntryDoubts.ofAnotherTest(
+                                foundMps, tests.test(testId).nominalSpeed().inside())
+                        .orElse(null);
     }
 
     private LogPreview logPreview(UUID id, AnalysisOptions options, LongConsumer whileReading)
