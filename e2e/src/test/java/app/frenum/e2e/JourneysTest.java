@@ -217,7 +217,9 @@ class JourneysTest extends Journey {
                 test + "/fade",
                 test + "/heat",
                 test + "/compare",
-                "/import");
+                "/import",
+                "/type",
+                test + "/type");
     }
 
     private void bringIn(Path file) {

@@ -23,8 +23,9 @@ class UnitsTest extends Journey {
             "/plan",
             "/plan/lap-heat",
             "/devices",
-            "/import");
-    private static final List<String> OF_A_TEST = List.of("plan", "stops", "fade", "heat", "compare");
+            "/import",
+            "/type");
+    private static final List<String> OF_A_TEST = List.of("plan", "stops", "fade", "heat", "compare", "type");
 
     /** What the people of the demo wrote. */
     private static final List<String> THEIR_WORDS =
