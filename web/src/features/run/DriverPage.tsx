@@ -1,9 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import { test } from '../../api/queries';
 import { usePreferences } from '../../reader/preferences';
 import { Reading } from '../../ui/Layout';
-import { useTitle } from '../../ui/useTitle';
 import { number, said } from '../../units/units';
 import { countdown, waitsUntil } from './clock';
 import { loggerOf, useLive } from './live';
@@ -14,7 +11,6 @@ export function DriverPage() {
   const { testId = '' } = useParams();
   const { query, clock } = useRun(testId, '');
   const { units } = usePreferences();
-  useTitle('Driver', useQuery(test(testId)).data?.test.question);
   const now = useRunClock(clock);
   const view = query.data;
   const logger = loggerOf(view);

@@ -1,11 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Problem } from '../../api/client';
-import { test } from '../../api/queries';
 import { usePreferences } from '../../reader/preferences';
 import { Failure, Reading } from '../../ui/Layout';
-import { useTitle } from '../../ui/useTitle';
 import { HolderSheet } from './HolderSheet';
 import { NotBegun } from './NotBegun';
 import { RunCard } from './RunCard';
@@ -16,7 +13,6 @@ export function RunPage() {
   const { testId = '' } = useParams();
   const { person, setPerson } = usePreferences();
   const [handingOver, setHandingOver] = useState(false);
-  useTitle('Run', useQuery(test(testId)).data?.test.question);
   const { query, queued, say, forgetRefused, clock } = useRun(testId, person);
   if (!query.data) {
     if (query.error instanceof Problem && query.error.offline) return <Failure error={query.error} />;
