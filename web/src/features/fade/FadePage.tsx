@@ -98,7 +98,7 @@ function Series(props: {
       <Strip tone="sheet">
         {title && <Heading note="never averaged with the test’s other stops">{title}</Heading>}
         <Answer sure={said(data.readFrom, units)}>
-          {data.sides.map((s) => said(s.answer.sentence, units)).join(' ')}
+          {data.sentences.map((s) => said(s, units)).join(' ')}
         </Answer>
       </Strip>
       <Strip className="grid grid-cols-1 gap-5">

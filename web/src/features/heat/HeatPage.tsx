@@ -96,7 +96,7 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
         <Answer
           sure={`Bulk temperature of the disc by sensor, or by hand and carried back to the peak; the rubbing surface flashed higher. ${said(data.averaged, units)}`}
         >
-          {data.sides.map((s) => said(s.answer.hottest, units)).join(' ')}
+          {data.sentences.map((s) => said(s, units)).join(' ')}
         </Answer>
       </Strip>
       <Strip className="grid grid-cols-1 gap-6">

@@ -8,7 +8,10 @@ import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import java.util.Collection;
+import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a series read for fade comes to, to be said in so many sentences wherever it is shown.
@@ -58,6 +61,25 @@ public record FadeAnswer(Finding sentence, Finding onset, Finding growth, Findin
         }
         // A slight loss that more stops would have to settle is not called fade anywhere.
         return cause == FadeCause.SLIGHT ? Finding.of(SLIGHT, side, by) : Finding.of(FADES, side, from, by);
+    }
+
+    /** What all sides come to, in their order; of those that come to the same nothing it is said once. */
+    public static List<Finding> together(List<FadeAnswer> answers) {
+        List<Finding> all = answers.stream().map(FadeAnswer::sentence).toList();
+        return once(once(all, TOO_FEW, ALL_TOO_FEW), NONE_SHOWS, NONE_SHOWS_OF_ALL);
+    }
+
+    private static List<Finding> once(List<Finding> all, FadeAnswerFinding one, FadeAnswerFinding several) {
+        List<Term> sides = all.stream()
+                .filter(f -> f.code() == one)
+                .map(f -> Objects.requireNonNull(f.terms().get("side")))
+                .toList();
+        if (sides.size() < 2) {
+            return all;
+        }
+        return Stream.concat(
+                        all.stream().filter(f -> f.code() != one), Stream.of(Finding.of(several, new Term.All(sides))))
+                .toList();
     }
 
     /** Where the fluid may have boiled, or the cause cannot be told. */

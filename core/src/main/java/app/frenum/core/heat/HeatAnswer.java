@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
 
 /**
@@ -22,6 +23,8 @@ import java.util.OptionalDouble;
  * @param bareReadLow how far bare metal read too low here; says nothing where that was not seen
  */
 public record HeatAnswer(Finding hottest, Finding share, Finding frontRear, Finding bareReadLow) {
+    private static final int EACH_BY_ITSELF = 3;
+
     /**
      * @param side what it is called
      * @param windowTopC up to where its front pads are made for, where that is known
@@ -32,6 +35,40 @@ public record HeatAnswer(Finding hottest, Finding share, Finding frontRear, Find
                 share(study.share()),
                 frontRear(study.frontRear()),
                 bareReadLow(study.bareBelowC()));
+    }
+
+    /** What all sides come to: each by itself where they are few, else the hottest, and from where to where the others got. */
+    public static List<Finding> together(List<HeatAnswer> answers) {
+        List<Finding> all = answers.stream().map(HeatAnswer::hottest).toList();
+        if (all.size() <= EACH_BY_ITSELF) {
+            return all;
+        }
+        List<Finding> out = new ArrayList<>();
+        List<Finding> known = all.stream()
+                .filter(f -> f.code() == REACHED)
+                .sorted(Comparator.comparingDouble(HeatAnswer::celsius).reversed())
+                .toList();
+        if (!known.isEmpty()) {
+            out.add(known.get(0));
+        }
+        if (known.size() > 1) {
+            out.add(Finding.of(
+                    OTHERS_REACHED,
+                    Term.temperature(celsius(known.get(known.size() - 1))),
+                    Term.temperature(celsius(known.get(1)))));
+        }
+        List<Term> unknown = all.stream()
+                .filter(f -> f.code() == NO_TEMPERATURE)
+                .map(f -> Objects.requireNonNull(f.terms().get("side")))
+                .toList();
+        if (!unknown.isEmpty()) {
+            out.add(Finding.of(NO_TEMPERATURE_OF, new Term.All(unknown)));
+        }
+        return out;
+    }
+
+    private static double celsius(Finding reached) {
+        return ((Term.Amount) Objects.requireNonNull(reached.terms().get("hottest"))).inside();
     }
 
     /** Over which stops means are taken; says nothing where they are over all of them. */

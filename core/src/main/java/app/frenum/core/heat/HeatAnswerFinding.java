@@ -6,6 +6,8 @@ import java.util.List;
 /** What a series read for heat comes to, in sentences. */
 public enum HeatAnswerFinding implements FindingCode {
     NO_TEMPERATURE("side"),
+    NO_TEMPERATURE_OF("sides"),
+    OTHERS_REACHED("low", "high"),
     REACHED("side", "hottest", "disc", "stop", "pads"),
     PEAKED_OVER_ITS_PADS("over", "n"),
     NEVER_OVER_ITS_PADS,

@@ -8,10 +8,13 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.statistics.Summary;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * Looks through stops that are being entered for what a tired person types: a foot among metres, a time in the column of
@@ -24,7 +27,7 @@ public final class EntryDoubts {
     /** Further from the middle of its own kind than this, as a ratio, is rather another unit than a bad stop. */
     private static final double UNLIKE = 1.6;
 
-    private static final int FEWEST_TO_BE_UNLIKE = 3;
+    private static final int FEWEST_TO_BE_UNLIKE = 4;
     /** No road tyre holds more, m/s². */
     private static final double HARDEST = 14;
 
@@ -61,11 +64,15 @@ public final class EntryDoubts {
     }
 
     private final Optional<Double> nominalMps;
-    private final List<HandEntry> others;
+    private final Map<Optional<Double>, List<HandEntry>> like;
+    private final Map<Usual, OptionalDouble> known = new HashMap<>();
 
-    private EntryDoubts(Optional<Double> nominalMps, List<HandEntry> others) {
+    /** The middle of what was entered in one place of all stops from one speed. */
+    private record Usual(Place place, Optional<Double> nominalMps) {}
+
+    private EntryDoubts(Optional<Double> nominalMps, List<HandEntry> all) {
         this.nominalMps = nominalMps;
-        this.others = others;
+        this.like = all.stream().collect(Collectors.groupingBy(this::nominal));
     }
 
     /**
@@ -106,20 +113,15 @@ public final class EntryDoubts {
         return Math.abs(a / b - 1);
     }
 
-    /** Against the middle of those from about the same speed. */
+    /** Against the middle of all that were to begin at the same speed. */
     private Optional<Doubt> unlike(
             HandEntry entry, Function<HandEntry, Optional<Quantity>> which, Place place, AmountKind kind, double step) {
         Optional<Double> own = which.apply(entry).map(Quantity::inside);
-        double[] like = others.stream()
-                .filter(o -> !o.equals(entry) && nominal(o).equals(nominal(entry)))
-                .flatMap(o -> which.apply(o).stream())
-                .mapToDouble(Quantity::inside)
-                .toArray();
-        if (own.isEmpty() || like.length < FEWEST_TO_BE_UNLIKE) {
+        OptionalDouble middle = known.computeIfAbsent(new Usual(place, nominal(entry)), u -> middle(u, which));
+        if (own.isEmpty() || middle.isEmpty()) {
             return Optional.empty();
         }
-        double middle = Summary.of(like).median().value();
-        double ratio = own.get() / middle;
+        double ratio = own.get() / middle.getAsDouble();
         return ratio < UNLIKE && ratio > 1 / UNLIKE
                 ? Optional.empty()
                 : Optional.of(Doubt.of(
@@ -127,7 +129,17 @@ public final class EntryDoubts {
                         EntryDoubt.UNLIKE_THE_OTHERS,
                         new Term.Amount(kind, own.get(), step),
                         Term.times(ratio),
-                        new Term.Amount(kind, middle, step)));
+                        new Term.Amount(kind, middle.getAsDouble(), step)));
+    }
+
+    private OptionalDouble middle(Usual usual, Function<HandEntry, Optional<Quantity>> which) {
+        double[] all = like.getOrDefault(usual.nominalMps(), List.of()).stream()
+                .flatMap(o -> which.apply(o).stream())
+                .mapToDouble(Quantity::inside)
+                .toArray();
+        return all.length < FEWEST_TO_BE_UNLIKE
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Summary.of(all).median().value());
     }
 
     /** What stopping so short from there would take: v²/2s, or v/t. */

@@ -176,4 +176,18 @@ class FadeAnswerTest {
         return FadeAnswer.of(study(NONE, NOT_SEEN, FadeCause.NONE, NONE, NONE, perStop, p, per100C), "A")
                 .trend();
     }
+
+    @Test
+    void whatComesToTheSameNothingIsSaidOnce() {
+        List<FadeAnswer> answers = List.of(
+                FadeAnswer.of(study(NONE, NOT_SEEN, FadeCause.UNKNOWN, NONE, NONE), "A"),
+                FadeAnswer.of(study(Figure.of(0.71), SEEN, FadeCause.PAD, NONE, NONE), "B"),
+                FadeAnswer.of(study(NONE, NOT_SEEN, FadeCause.UNKNOWN, NONE, NONE), "C"),
+                FadeAnswer.of(study(Figure.of(0.99), NOT_SEEN, FadeCause.NONE, NONE, NONE), "D"));
+        assertThat(FadeAnswer.together(answers))
+                .extracting(METRIC::text)
+                .containsExactly(
+                        "B fades from 355 °C on and loses 29 % by its last three stops.",
+                        "D loses none that shows.", "A and C have too few stops to be read for fade.");
+    }
 }

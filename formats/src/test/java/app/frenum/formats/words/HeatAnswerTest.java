@@ -54,6 +54,25 @@ class HeatAnswerTest {
     }
 
     @Test
+    void ofManyTheHottestIsNamedAndWhereTheOthersGot() {
+        HeatStudy cooler = HeatStudy.of(List.of(stop(1, 280, 290, 150), stop(2, 240, 252, 120)), LAYOUT);
+        HeatStudy coolest = HeatStudy.of(List.of(stop(1, 180, 190, 90)), LAYOUT);
+        HeatStudy none = HeatStudy.of(List.of(), LAYOUT);
+        List<HeatAnswer> all = List.of(
+                HeatAnswer.of(cooler, "A", OptionalDouble.empty()),
+                HeatAnswer.of(SERIES, "B", OptionalDouble.empty()),
+                HeatAnswer.of(coolest, "C", OptionalDouble.empty()),
+                HeatAnswer.of(none, "D", OptionalDouble.empty()));
+        assertThat(HeatAnswer.together(all))
+                .extracting(METRIC::text)
+                .containsExactly(
+                        "B reached 352 °C (front right, stop 2).",
+                        "The others reached 190 °C to 290 °C.",
+                        "No disc temperature is known of D.");
+        assertThat(HeatAnswer.together(all.subList(0, 3))).hasSize(3);
+    }
+
+    @Test
     void withoutAReadingNothingIsClaimed() {
         HeatAnswer none = HeatAnswer.of(HeatStudy.of(List.of(), LAYOUT), "A", OptionalDouble.of(330));
         assertThat(METRIC.text(none.hottest())).isEqualTo("A: no disc temperature is known.");

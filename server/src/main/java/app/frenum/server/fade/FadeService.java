@@ -74,6 +74,8 @@ public class FadeService implements FluidSigns {
                 group.nominalSpeed().value(),
                 group.load().orElse(null),
                 readFrom(asked, sides),
+                FadeAnswer.together(
+                        sides.stream().map(FadeView.FadeSide::answer).toList()),
                 sides,
                 List.of());
     }

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param reference against which stops it is counted
  * @param nominalMps that its stops were to begin at
  * @param load that they were driven with; null where nobody said
+ * @param sentences what all sides come to
  * @param sides in the order of the test's configurations
  * @param others of the same test from other speeds or with other loads, each by itself
  */
@@ -23,11 +24,12 @@ record FadeView(
         double nominalMps,
         @Nullable String load,
         Finding readFrom,
+        List<Finding> sentences,
         List<FadeSide> sides,
         List<FadeView> others) {
 
     FadeView with(List<FadeView> theOthers) {
-        return new FadeView(reference, nominalMps, load, readFrom, sides, theOthers);
+        return new FadeView(reference, nominalMps, load, readFrom, sentences, sides, theOthers);
     }
 
     /**

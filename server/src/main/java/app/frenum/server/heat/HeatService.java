@@ -101,6 +101,8 @@ public class HeatService {
                 .toList();
         long counted = driven.stops().stream().filter(s -> !s.isStruckOut()).count();
         return new HeatView(
+                HeatAnswer.together(
+                        views.stream().map(HeatView.HeatSide::answer).toList()),
                 besideTheFirst(views),
                 discs.airFlows(driven.configurations().stream()
                         .map(ConfigurationView::id)

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The heat of a test.
  *
+ * @param sentences what all sides come to
  * @param airFlow what was seen of the air about the brakes
  * @param limitC chosen for the discs; null when there is none
  * @param gate in which the plan lets stops begin; null without a plan or a gate
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param duct how start and peak hang on what is left of it; null without three openings
  */
 record HeatView(
+        List<Finding> sentences,
         List<HeatSide> sides,
         List<AirFlowView> airFlow,
         @Nullable Double limitC,

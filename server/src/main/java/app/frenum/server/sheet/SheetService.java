@@ -65,7 +65,8 @@ class SheetService {
 
     private @Nullable ComparisonView comparison(
             ReadRequest request, List<SheetStop> readable, Optional<Quantity> nominal) {
-        if (readable.isEmpty() || nominal.isEmpty()) {
+        boolean nothingYet = readable.isEmpty() && request.testId() == null;
+        if (nothingYet || nominal.isEmpty()) {
             return null;
         }
         List<UUID> corrected = request.table().rows().stream()
