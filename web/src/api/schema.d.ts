@@ -1580,6 +1580,7 @@ export interface components {
             readFrom: components["schemas"]["WrittenFinding"];
             /** @enum {string} */
             reference: "FIRST_THREE_IN_GATE" | "FIRST_STOP";
+            sentences: components["schemas"]["WrittenFinding"][];
             sides: components["schemas"]["FadeSide"][];
         };
         Fault: {
@@ -1850,6 +1851,7 @@ export interface components {
             duct: components["schemas"]["Duct"] | null;
             gate: components["schemas"]["StartWindow"] | null;
             limitC: number | null;
+            sentences: components["schemas"]["WrittenFinding"][];
             sides: components["schemas"]["HeatSide"][];
         };
         IdealShare: {

@@ -1,6 +1,9 @@
 import { number, type UnitTable } from '../../units/units';
 import { isShown, type LaneRow } from './layout';
 
+/** About so wide is a letter of a note. */
+const NOTE_PX = 6;
+
 /** The distance between a candidate's mean and the baseline's, or why none is claimed. */
 export function Gap(props: {
   row: LaneRow;
@@ -9,6 +12,8 @@ export function Gap(props: {
   at: (m: number) => number;
   units: UnitTable;
   rowHeight: number;
+  /** Where the lane ends, px. */
+  end: number;
   narrow: boolean;
 }) {
   const { row, baseline, y, at, units, rowHeight: ROW } = props;
@@ -21,9 +26,18 @@ export function Gap(props: {
   const furthest = Math.max(right, ...near);
   const difference = row.pair.difference.value;
   if (difference === undefined || !isShown(row.pair)) {
+    const words = difference === undefined ? 'not compared' : `can’t tell from ${baseline.letter}`;
+    // Where the lane leaves no room behind the stops, the words stand before them.
+    const fits = furthest + NOTE_PX * words.length < props.end;
+    const nearest = Math.min(...row.side.stops.map((s) => at(s.value))) - 12;
     return (
-      <text className="note" x={furthest} y={y + ROW / 2 + 4}>
-        {difference === undefined ? 'not compared' : `can’t tell from ${baseline.letter}`}
+      <text
+        className="note"
+        x={fits ? furthest : nearest}
+        y={y + ROW / 2 + 4}
+        textAnchor={fits ? 'start' : 'end'}
+      >
+        {words}
       </text>
     );
   }

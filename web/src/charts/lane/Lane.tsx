@@ -77,6 +77,7 @@ export function Lane(props: {
             i > 0 && (
               <Gap
                 rowHeight={ROW}
+                end={width - 2}
                 narrow={narrow}
                 key={r.letter}
                 row={r}

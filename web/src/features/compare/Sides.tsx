@@ -2,8 +2,12 @@ import type { Comparison } from '../../api/types';
 import type { Letter } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { usePreferences } from '../../reader/preferences';
+import { Folded } from '../../ui/Folded';
 import { Strip } from '../../ui/Layout';
 import { number } from '../../units/units';
+
+/** More would stand in the way of what they come to. */
+const MOST_IN_A_ROW = 4;
 
 /** Which configurations are on the lane, each to be taken off and put back. */
 export function Sides(props: {
@@ -15,11 +19,8 @@ export function Sides(props: {
 }) {
   const { data, hidden } = props;
   const { units } = usePreferences();
-  return (
-    <Strip
-      className="sticky top-0 z-[1] flex flex-wrap items-center gap-x-6 gap-y-2 bg-ground py-2 text-sm"
-      aria-label="Configurations"
-    >
+  const buttons = (
+    <>
       {data.sides.map((s, i) => (
         <button
           key={s.configurationId}
@@ -35,10 +36,31 @@ export function Sides(props: {
           </i>
         </button>
       ))}
-      <span className="ml-auto text-[13px] text-ink-3">
-        {number(units.speed.of(data.nominalSpeed), 0)} to 0 {units.speed.unit} · corrected for entry speed · ±
-        is the 95 % range
-      </span>
+    </>
+  );
+  const note = (
+    <span className="ml-auto text-[13px] text-ink-3">
+      {number(units.speed.of(data.nominalSpeed), 0)} to 0 {units.speed.unit} · corrected for entry speed · ±
+      is the 95 % range
+    </span>
+  );
+  if (data.sides.length > MOST_IN_A_ROW) {
+    return (
+      <Strip className="bg-ground py-1 text-sm" aria-label="Configurations">
+        <Folded question={`${data.sides.length} configurations`} note="on the lane, each to be taken off">
+          <div className="grid gap-x-6 gap-y-2 md:grid-cols-2">{buttons}</div>
+          {note}
+        </Folded>
+      </Strip>
+    );
+  }
+  return (
+    <Strip
+      className="sticky top-0 z-[1] flex flex-wrap items-center gap-x-6 gap-y-2 bg-ground py-2 text-sm"
+      aria-label="Configurations"
+    >
+      {buttons}
+      {note}
     </Strip>
   );
 }

@@ -16,9 +16,10 @@ export function Drawn(props: {
           type="button"
           aria-pressed={props.drawn.has(s.configurationId)}
           onClick={() => props.onToggle(s.configurationId)}
-          className="min-h-6 text-left aria-[pressed=false]:line-through aria-[pressed=false]:opacity-60 max-md:min-h-[44px]"
+          className="min-h-6 text-left aria-[pressed=false]:text-ink-3 max-md:min-h-[44px]"
         >
           <MarkLabel letter={letterOf(i)} /> {s.name}
+          {!props.drawn.has(s.configurationId) && <i className="text-[13px] not-italic">, not drawn</i>}
         </button>
       ))}
     </p>

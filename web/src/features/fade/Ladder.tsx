@@ -7,7 +7,7 @@ import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, type UnitTable } from '../../units/units';
 import { Onset, OverHeat } from './OverHeat';
-import { Rungs } from './Rungs';
+import { LastFigure, Rungs } from './Rungs';
 import { AXIS, ladderOf, MEASURED, type Measured } from './measured';
 
 const HEIGHT = 230;
@@ -50,8 +50,6 @@ export function Ladder(props: {
   const heat = scaleLinear([from, to], [rightFrom, width - 8]);
   const right = (c: number) => heat(t.of(c));
   const ticks = y.ticks(5);
-  const ends = ladder.rungs.map((r) => y(r.at(-1)?.value ?? 0));
-  const labels = sides.length > 2 ? spread(ends, 16, 34, HEIGHT - 6) : null;
   return (
     <div ref={ref}>
       <Picture
@@ -65,20 +63,7 @@ export function Ladder(props: {
         <text className="note" x={LEFT + 8} y={18}>
           {AXIS[measured]}, {ladder.unit}
         </text>
-        {sides.map((s, i) => (
-          <Rungs
-            key={s.configurationId}
-            rungs={ladder.rungs[i] ?? []}
-            reference={ladder.references[i]}
-            letter={letters[i] ?? ''}
-            x={x}
-            y={y}
-            unit={ladder.unit}
-            decimals={ladder.decimals}
-            foot={HEIGHT - 4}
-            below={labels?.[i] ?? i % 2 === 0}
-          />
-        ))}
+        <Steps ladder={ladder} letters={letters} x={x} y={y} />
         <g transform={`translate(0 ${narrow ? HEIGHT + 58 : 0})`}>
           <rect x={rightFrom} y={0} width={width - 8 - rightFrom} height={HEIGHT} fill="var(--slab)" />
           {ticks.map((p) => (
@@ -109,6 +94,45 @@ export function Ladder(props: {
         </g>
       </Picture>
     </div>
+  );
+}
+
+/** The rungs of all sides, and over them the last figure of each; of more than two these are moved apart. */
+function Steps(props: {
+  ladder: Drawn;
+  letters: Letter[];
+  x: (stop: number) => number;
+  y: (v: number) => number;
+}) {
+  const { ladder, letters, x, y } = props;
+  const ends = ladder.rungs.map((r) => y(r.at(-1)?.value ?? 0));
+  const heights = letters.length > 2 ? spread(ends, 16, 34, HEIGHT - 6) : null;
+  return (
+    <>
+      {letters.map((letter, i) => (
+        <Rungs
+          key={letter}
+          rungs={ladder.rungs[i] ?? []}
+          reference={ladder.references[i]}
+          letter={letter}
+          x={x}
+          y={y}
+        />
+      ))}
+      {letters.map((letter, i) => (
+        <LastFigure
+          key={letter}
+          rungs={ladder.rungs[i] ?? []}
+          letter={letter}
+          x={x}
+          y={y}
+          unit={ladder.unit}
+          decimals={ladder.decimals}
+          foot={HEIGHT - 4}
+          below={heights?.[i] ?? i % 2 === 0}
+        />
+      ))}
+    </>
   );
 }
 

@@ -11,18 +11,9 @@ export function Rungs(props: {
   letter: Letter;
   x: Scale;
   y: Scale;
-  unit: string;
-  decimals: number;
-  /** Where the picture ends, px. */
-  foot: number;
-  /** Where the last figure stands: under or over its rungs where one or two are drawn, else at a height of its own. */
-  below: boolean | number;
 }) {
   const { rungs, reference, letter, x, y } = props;
   const last = rungs.at(-1);
-  // The figure is as wide as a rung or two, so it keeps clear of the last three.
-  const beside = rungs.slice(-3).map((r) => y(r.value));
-  const under = Math.max(...beside) + 20;
   return (
     <g stroke={colour(letter)} fill="none">
       {reference !== undefined && last && (
@@ -64,24 +55,40 @@ export function Rungs(props: {
           </g>
         );
       })}
-      {last && (
-        <text
-          className="label"
-          x={x(last.at + 1) - 6}
-          y={
-            typeof props.below === 'number'
-              ? props.below
-              : props.below && under < props.foot
-                ? under
-                : Math.min(...beside) - 9
-          }
-          paintOrder="stroke"
-          textAnchor="end"
-          style={{ fill: textColour(letter), stroke: 'var(--slab)', strokeWidth: 3 }}
-        >
-          {letter} {number(last.value, props.decimals)} {props.unit}
-        </text>
-      )}
     </g>
+  );
+}
+
+/** The last figure of a side, over the rungs of all. */
+export function LastFigure(props: {
+  rungs: Rung[];
+  letter: Letter;
+  x: Scale;
+  y: Scale;
+  unit: string;
+  decimals: number;
+  /** Where the picture ends, px. */
+  foot: number;
+  /** Where it stands: under or over its rungs where one or two are drawn, else at a height of its own. */
+  below: boolean | number;
+}) {
+  const { rungs, letter, x, y } = props;
+  const last = rungs.at(-1);
+  if (!last) return null;
+  // The figure is as wide as a rung or two, so it keeps clear of the last three.
+  const beside = rungs.slice(-3).map((r) => y(r.value));
+  const under = Math.max(...beside) + 20;
+  const own = props.below && under < props.foot ? under : Math.min(...beside) - 9;
+  return (
+    <text
+      className="label"
+      x={x(last.at + 1) - 6}
+      y={typeof props.below === 'number' ? props.below : own}
+      textAnchor="end"
+      paintOrder="stroke"
+      style={{ fill: textColour(letter), stroke: 'var(--slab)', strokeWidth: 4 }}
+    >
+      {letter} {number(last.value, props.decimals)} {props.unit}
+    </text>
   );
 }

@@ -6,11 +6,12 @@ import { tests } from '../../api/queries';
 import type { ImportPreview, Role, SaveRequest } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
-import { Field, Input, Select } from '../../ui/Field';
+import { Field, Select } from '../../ui/Field';
 import { Failure, Heading, Strip } from '../../ui/Layout';
 import { ConditionFields } from './ConditionFields';
 import { ChannelTable, HealthCard } from './LogCards';
 import { NewTestForm, type NewTest } from '../../forms/NewTestForm';
+import { YourName } from '../../forms/YourName';
 import { LogPlacement, SheetPlacement, type Placing } from './Placement';
 import { FileDrop } from './FileDrop';
 import { ManyFiles } from './ManyFiles';
@@ -163,7 +164,7 @@ function Preview({
 }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const { person, setPerson, units } = usePreferences();
+  const { person, units } = usePreferences();
   const [placing, setPlacing] = useState<Placing>({
     configuration: '',
     changed: '',
@@ -223,9 +224,7 @@ function Preview({
       {!testId && <NewTestForm foundMps={foundMps} onReady={setNewTest} />}
       {testId && <SpeedAsked doubt={preview.anotherSpeed} onAgreed={setSpeedAgreed} />}
       <ConditionFields conditions={conditions} onChange={setConditions}>
-        <Field label="Your name">
-          <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />
-        </Field>
+        <YourName />
       </ConditionFields>
       {save.error && <Failure error={save.error} />}
       <div className="flex flex-wrap items-center gap-4">

@@ -2,9 +2,10 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { NewTestForm, type NewTest } from '../../forms/NewTestForm';
+import { YourName } from '../../forms/YourName';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
-import { Field, Input } from '../../ui/Field';
+import { Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
 import { ConditionFields } from './ConditionFields';
@@ -30,7 +31,7 @@ export function ManyFiles(props: {
   const { many, testId } = props;
   const navigate = useNavigate();
   const client = useQueryClient();
-  const { person, setPerson, units } = usePreferences();
+  const { person, units } = usePreferences();
   const [newTest, setNewTest] = useState<NewTest | null>(null);
   const [conditions, setConditions] = useState(NO_CONDITIONS);
   const [speedAgreed, setSpeedAgreed] = useState(true);
@@ -82,9 +83,7 @@ export function ManyFiles(props: {
       {!testId && !unread && <NewTestForm foundMps={foundMps} onReady={setNewTest} />}
       {testId && <SpeedAsked doubt={anotherSpeed} onAgreed={setSpeedAgreed} />}
       <ConditionFields conditions={conditions} onChange={setConditions}>
-        <Field label="Your name">
-          <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />
-        </Field>
+        <YourName />
       </ConditionFields>
       {save.error && <Failure error={save.error} />}
       <div className="flex flex-wrap items-center gap-4">

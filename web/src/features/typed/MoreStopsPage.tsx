@@ -19,7 +19,7 @@ import { TypedTable } from './TypedTable';
 import { useReading } from './useReading';
 import { useSheet } from './useSheet';
 import { Verdict } from './Verdict';
-import { YourName } from './YourName';
+import { YourName } from '../../forms/YourName';
 
 /** The same table for a test that has stops: more of them, and those that were written down wrongly. */
 export function MoreStopsPage() {

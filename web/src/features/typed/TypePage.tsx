@@ -15,7 +15,7 @@ import { TypedTable } from './TypedTable';
 import { useReading } from './useReading';
 import { useSheet } from './useSheet';
 import { Verdict } from './Verdict';
-import { YourName } from './YourName';
+import { YourName } from '../../forms/YourName';
 
 /** From nothing to a first verdict: a question, a car and two names by hand, and the stops typed or pasted. */
 export function TypePage() {

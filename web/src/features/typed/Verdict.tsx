@@ -4,7 +4,7 @@ import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { usePreferences } from '../../reader/preferences';
 import { EmptySlab } from '../../ui/Layout';
-import { number, said, type UnitTable } from '../../units/units';
+import { figure, number, said, span, type UnitTable } from '../../units/units';
 
 /** What the table comes to as it stands: follows while one types. */
 export function Verdict({ reading, letters }: { reading: SheetReading | undefined; letters: string[] }) {
@@ -21,13 +21,21 @@ export function Verdict({ reading, letters }: { reading: SheetReading | undefine
           group={g}
           letters={letters}
           units={units}
+          several={groups.length > 1}
         />
       ))}
     </section>
   );
 }
 
-function Group({ group, letters, units }: { group: Comparison; letters: string[]; units: UnitTable }) {
+function Group(props: {
+  group: Comparison;
+  letters: string[];
+  units: UnitTable;
+  /** Whether there are stops of several kinds, each with its own verdict. */
+  several: boolean;
+}) {
+  const { group, letters, units, several } = props;
   const letter = (name: string) => letterOf(Math.max(0, letters.indexOf(name)));
   const time = group.basis === 'TIME_ONLY';
   const rows = group.sides.map((side) => ({
@@ -35,8 +43,24 @@ function Group({ group, letters, units }: { group: Comparison; letters: string[]
     letter: letter(side.configuration),
     pair: group.comparisons.find((c) => c.candidateId === side.configurationId) ?? null,
   }));
+  const shown = time ? units.deceleration : units.distance;
+  const mean = (s: Comparison['sides'][number]) =>
+    s.halfWidth95.value === undefined
+      ? `${figure(s.mean, shown)} ${shown.unit}`
+      : `${figure(s.mean, shown)} ± ${number(span(s.halfWidth95.value, shown), shown.decimals)} ${shown.unit}`;
   return (
     <div>
+      {several && (
+        <p className="mb-1 text-[14px] font-[600]">
+          {[
+            `From ${number(units.speed.of(group.nominalSpeed), 0)} ${units.speed.unit}`,
+            group.phase,
+            time && 'by stopwatch',
+          ]
+            .filter(Boolean)
+            .join(', ')}
+        </p>
+      )}
       {group.comparisons.map((pair) => (
         <div key={pair.candidateId} className="mb-3">
           <h2 className="max-w-[40ch] text-[21px] font-[640]">{said(pair.conclusion.sentence, units)}</h2>
@@ -51,14 +75,7 @@ function Group({ group, letters, units }: { group: Comparison; letters: string[]
           <li key={s.configurationId} className="break-words">
             <MarkLabel letter={letter(s.configuration)} /> {s.configuration}: {s.n}{' '}
             {s.n === 1 ? 'stop' : 'stops'}
-            {s.mean.value !== undefined && (
-              <>
-                , mean{' '}
-                {time
-                  ? `${number(units.deceleration.of(s.mean.value), 2)} ${units.deceleration.unit}`
-                  : `${number(units.distance.of(s.mean.value), 1)} ${units.distance.unit}`}
-              </>
-            )}
+            {s.mean.value !== undefined && `, mean ${mean(s)}`}
           </li>
         ))}
       </ul>

@@ -1,5 +1,5 @@
-import { usePreferences } from '../../reader/preferences';
-import { Field, Input } from '../../ui/Field';
+import { usePreferences } from '../reader/preferences';
+import { Field, Input } from '../ui/Field';
 
 /** Who keeps what is typed; this device remembers it. */
 export function YourName() {
