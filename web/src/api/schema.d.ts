@@ -1375,6 +1375,7 @@ export interface components {
         DifferenceView: {
             changes: components["schemas"]["Change"][];
             cost: components["schemas"]["WrittenFigure"];
+            currency: string | null;
             factors: string[];
             first: string;
             hours: components["schemas"]["WrittenFigure"];
@@ -1818,6 +1819,7 @@ export interface components {
             fronts: components["schemas"]["Band"] | null;
             name: string;
             readings: components["schemas"]["ReadingView"][];
+            readyAgain: components["schemas"]["WrittenFinding"];
             standing: {
                 FRONT_LEFT?: components["schemas"]["CoolingView"];
                 FRONT_RIGHT?: components["schemas"]["CoolingView"];
@@ -2388,6 +2390,7 @@ export interface components {
             /** @enum {string} */
             condition: "NEW" | "BEDDED" | "WORN";
             cost: number | null;
+            currency: string | null;
             description: string;
             figures: {
                 COLD_PRESSURE?: components["schemas"]["WrittenQuantity"];
@@ -2688,6 +2691,7 @@ export interface components {
             nowS: number;
             phaseWords: string;
             progress: components["schemas"]["RunProgress"];
+            question: string;
             /** Format: double */
             rate: number;
             review: components["schemas"]["RunReview"] | null;

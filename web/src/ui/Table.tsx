@@ -1,9 +1,21 @@
-import type { HTMLAttributes, TdHTMLAttributes, ThHTMLAttributes } from 'react';
+import { useEffect, useRef, type HTMLAttributes, type TdHTMLAttributes, type ThHTMLAttributes } from 'react';
 import { cx } from './cx';
+import { nameCells } from './nameCells';
 
-/** Tables hang on rules between rows; figures stand right. */
-export function Table({ className, ...rest }: HTMLAttributes<HTMLTableElement>) {
-  return <table className={cx('w-full border-collapse text-sm', className)} {...rest} />;
+/**
+ * Tables hang on rules between rows; figures stand right. On a phone a table of four columns or more turns into rows one
+ * can read, each cell under the name of its column, unless its columns are said to be narrow.
+ */
+export function Table({
+  className,
+  narrow = false,
+  ...rest
+}: HTMLAttributes<HTMLTableElement> & { narrow?: boolean }) {
+  const ref = useRef<HTMLTableElement>(null);
+  useEffect(() => {
+    if (ref.current && !narrow) nameCells(ref.current);
+  });
+  return <table ref={ref} className={cx('w-full border-collapse text-sm', className)} {...rest} />;
 }
 
 export function Th({

@@ -1,9 +1,8 @@
 import { line as d3line } from 'd3-shape';
 import { number, type UnitTable } from '../../units/units';
 import { colour } from '../letters';
-import { MarkAt } from '../Mark';
 import { step } from '../tape';
-import { LEFT, valueAt, yOf, type Curve, type Pane as PaneAt, type Scale } from './layout';
+import { LEFT, yOf, type Curve, type Pane as PaneAt, type Scale } from './layout';
 
 const WEIGHTS = {
   chosen: { strokeWidth: 2.6, opacity: 1 },
@@ -11,7 +10,7 @@ const WEIGHTS = {
   sibling: { strokeWidth: 1, opacity: 0.38 },
 };
 
-type Common = { curves: Curve[]; xs: Map<Curve, number[]>; x: Scale; right: number; units: UnitTable };
+export type Common = { curves: Curve[]; xs: Map<Curve, number[]>; x: Scale; right: number; units: UnitTable };
 
 export function Pane({ pane, curves, xs, x, right, units }: Common & { pane: PaneAt }) {
   const y = yOf(pane);
@@ -67,67 +66,6 @@ export function Pane({ pane, curves, xs, x, right, units }: Common & { pane: Pan
           {shown.unit}
         </tspan>
       </text>
-    </g>
-  );
-}
-
-/** The values under the cursor, beside a pane. */
-export function Readout({
-  pane,
-  curves,
-  xs,
-  cursor,
-  x,
-  right,
-  width,
-  units,
-}: Common & { pane: PaneAt; cursor: number; width: number }) {
-  const y = yOf(pane);
-  const shown = units[pane.kind];
-  const told = curves.filter((c) => c.weight !== 'sibling').slice(0, pane.height > 100 ? 4 : 2);
-  return (
-    <g>
-      <text className="note" x={right + 22} y={pane.y + 18}>
-        {pane.kind === 'pressure' ? 'Front / rear' : pane.kind === 'temperature' ? 'Left / right' : pane.name}
-        <tspan className="soft" dx={5}>
-          {shown.unit}
-        </tspan>
-      </text>
-      {told.map((c, i) => {
-        const at = xs.get(c) ?? [];
-        const values = pane.lines.flatMap((l) => {
-          const v = c.trace.lines[l];
-          return v ? [shown.of(valueAt(at, v, cursor))] : [];
-        });
-        const first = values[0];
-        if (first === undefined) return null;
-        const yy = pane.y + 38 + i * 22;
-        const big = c.weight === 'chosen';
-        return (
-          <g key={`${c.letter}${c.number}`}>
-            <circle
-              cx={x(cursor)}
-              cy={y(first)}
-              r={3.6}
-              fill="var(--sheet)"
-              stroke={colour(c.letter)}
-              strokeWidth={2}
-            />
-            <MarkAt letter={c.letter} x={right + 28} y={yy - 2} width={big ? 2.2 : 1.6} />
-            <text className="note" x={right + 42} y={yy + 3}>
-              {c.letter} {c.number}
-            </text>
-            <text
-              x={width}
-              y={yy + 4}
-              textAnchor="end"
-              style={{ fontSize: big ? 20 : 14, fontWeight: big ? 680 : 450 }}
-            >
-              {values.map((v) => number(v, pane.decimals)).join(' / ')}
-            </text>
-          </g>
-        );
-      })}
     </g>
   );
 }

@@ -7,9 +7,21 @@ import { Tape } from '../Tape';
 import { useWidth } from '../useWidth';
 import { Dimension } from './Dimension';
 import { EdgeHandle } from './EdgeHandle';
-import { layout, LEFT, PANES, READOUT, TOP, valueAt, type Curve, type Edge, type XAxis } from './layout';
-import { Pane, Readout } from './Pane';
+import {
+  layout,
+  LEFT,
+  NARROW,
+  PANES,
+  READOUT,
+  TOP,
+  valueAt,
+  type Curve,
+  type Edge,
+  type XAxis,
+} from './layout';
+import { Pane } from './Pane';
 import { PlateauNotes } from './PlateauNotes';
+import { Readout, ReadoutBelow } from './Readout';
 
 /** What happened in this stop, against others: four slabs over one tape, with onset and end to move. */
 export function TracePanes(props: {
@@ -27,7 +39,8 @@ export function TracePanes(props: {
   const { ref, width } = useWidth<HTMLDivElement>(944);
   const { curves, stop, axis, units, cursor } = props;
   const chosen = curves.find((c) => c.weight === 'chosen');
-  const right = width - READOUT;
+  const beside = width >= NARROW;
+  const right = width - (beside ? READOUT : 8);
   const xs = useMemo(
     () =>
       new Map(
@@ -43,6 +56,7 @@ export function TracePanes(props: {
   const drawn = { curves, xs, x, right, units };
   const bottom = panes.at(-1) ? (panes.at(-1)?.y ?? 0) + (panes.at(-1)?.height ?? 0) : TOP;
   const unit = axis === 'time' ? 's' : units.distance.unit;
+  const at = `${number(cursor, axis === 'time' ? 2 : 1)} ${unit}`;
   const metres = figure(stop.distance, units.distance);
   return (
     <div ref={ref}>
@@ -72,7 +86,7 @@ export function TracePanes(props: {
           />
           <line x1={x(cursor)} x2={x(cursor)} y1={TOP} y2={bottom + 6} stroke="var(--ink)" />
           {panes.map((p) => (
-            <Readout key={p.name} pane={p} cursor={cursor} width={width} {...drawn} />
+            <Readout key={p.name} pane={p} cursor={cursor} width={width} beside={beside} {...drawn} />
           ))}
         </g>
         {(props.moved.onset || props.moved.end) && (
@@ -87,21 +101,20 @@ export function TracePanes(props: {
           onEdge={props.onEdge}
         />
         <Dimension from={x(zero)} to={x(end)} stop={stop} units={units} />
-        <CursorNote
-          x={right + 22}
-          width={width}
-          words={`${number(cursor, axis === 'time' ? 2 : 1)} ${unit}`}
-        />
+        {beside && <CursorNote x={right + 22} width={width} words={at} />}
         <Tape
           x={x}
           from={from}
           to={x.domain()[1] ?? to}
           y={bottom + 6}
           unit={unit}
-          mostLong={8}
+          mostLong={beside ? 8 : 4}
           first={`${unit} from onset`}
         />
       </Picture>
+      {!beside && (
+        <ReadoutBelow panes={panes} curves={curves} xs={xs} cursor={cursor} at={at} units={units} />
+      )}
     </div>
   );
 }

@@ -15,6 +15,8 @@ export type Edge = 'onset' | 'end';
 export const LEFT = 48;
 export const READOUT = 178;
 export const TOP = 46;
+/** Narrower than this there is no room for values beside the picture, px. */
+export const NARROW = 600;
 const GAP = 14;
 
 export const PANES = [

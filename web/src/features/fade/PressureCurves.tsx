@@ -2,11 +2,12 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { PressureCurve } from '../../api/types';
 import { colour, type Letter } from '../../charts/letters';
+import { MarkLabel } from '../../charts/Mark';
 import { Picture } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, span, type Shown, type UnitTable } from '../../units/units';
-import { runs } from './curves';
+import { isReadable, runs } from './curves';
 
 const HEIGHT = 170;
 const LEFT = 40;
@@ -25,7 +26,7 @@ export function PressureCurves(props: {
   letter: Letter;
   units: UnitTable;
 }) {
-  const { ref, width } = useWidth<HTMLDivElement>(420);
+  const { ref, width } = useWidth<HTMLDivElement & HTMLParagraphElement>(420);
   const { what, shown, early, late, letter, units } = props;
   const stops = [...early.stops, ...late.stops];
   const all = stops.flat();
@@ -48,6 +49,16 @@ export function PressureCurves(props: {
   };
   const bars = [...new Set(all.map((b) => b.bar))].sort((a, b) => a - b);
   const common = bars.findLast((b) => at(early, b) && at(late, b));
+  if (!isReadable(stops, JOINED_BAR)) {
+    return (
+      <p ref={ref} className="max-w-[70ch] text-[14px] text-ink-2">
+        <MarkLabel letter={letter} /> No curve to draw: these stops went through too little of their pressure
+        slowly enough.
+        {common !== undefined &&
+          ` At ${number(p.of(common), 0)} ${p.unit} ${what} was ${told(early, common)} ${shown.unit} in the reference stops, ${told(late, common)} in the last.`}
+      </p>
+    );
+  }
   return (
     <div ref={ref}>
       <Picture

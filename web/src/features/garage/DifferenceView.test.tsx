@@ -15,6 +15,7 @@ const told = (over: Partial<Difference>): Difference => ({
   factors: ['pads'],
   massKg: { value: -0.42 },
   massUncertaintyKg: { value: 0.04 },
+  currency: null,
   cost: { reason: 'the cost of the front pads is not entered' },
   hours: { value: 1.5 },
   warning: null,

@@ -5,6 +5,7 @@ import type { Configuration, Figure } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Field';
 import { EmptySlab, Failure } from '../../ui/Layout';
+import { costWords } from './CostField';
 import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
@@ -85,7 +86,11 @@ export function DifferenceView(props: {
                     `${massWords(x, twice(d.massUncertaintyKg), mass)} ${x < 0 ? 'lighter' : 'heavier'}`
                   }
                 />
-                <Sum name="Cost of the changed parts" figure={d.cost} told={(x) => number(x, 2)} />
+                <Sum
+                  name="Cost of the changed parts"
+                  figure={d.cost}
+                  told={(x) => costWords(x, d.currency)}
+                />
                 <Sum name="Hours to fit them" figure={d.hours} told={(x) => number(x, 1)} />
               </dl>
             </div>

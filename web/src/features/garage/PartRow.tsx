@@ -10,6 +10,7 @@ const NOTHING: Part = {
   description: '',
   condition: 'NEW',
   cost: null,
+  currency: null,
   since: null,
   bedding: null,
   figures: {},
@@ -72,8 +73,11 @@ export function PartRow(props: {
             <PartFigures part={part} at={at} entries={shown} errors={errors} onChange={onChange} />
             <CostField
               value={part.cost}
+              currency={part.currency}
               error={errors[`${at}.cost`]}
-              onChange={(cost) => onChange({ ...part, cost })}
+              onChange={(cost) =>
+                onChange({ ...part, cost: cost?.amount ?? null, currency: cost?.currency ?? null })
+              }
             />
             <Field label="Fitted or filled on">
               <Input

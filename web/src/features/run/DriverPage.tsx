@@ -1,6 +1,7 @@
 import { useParams } from 'react-router';
 import { usePreferences } from '../../reader/preferences';
 import { Reading } from '../../ui/Layout';
+import { useTitle } from '../../ui/useTitle';
 import { number, said } from '../../units/units';
 import { countdown, waitsUntil } from './clock';
 import { loggerOf, useLive } from './live';
@@ -13,6 +14,7 @@ export function DriverPage() {
   const { units } = usePreferences();
   const now = useRunClock(clock);
   const view = query.data;
+  useTitle('Driver', view?.question);
   const logger = loggerOf(view);
   const live = useLive(logger?.id);
   if (!view) return <Reading what="Waiting for the run" />;

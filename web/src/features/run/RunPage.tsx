@@ -3,6 +3,7 @@ import { useParams } from 'react-router';
 import { Problem } from '../../api/client';
 import { usePreferences } from '../../reader/preferences';
 import { Failure, Reading } from '../../ui/Layout';
+import { useTitle } from '../../ui/useTitle';
 import { HolderSheet } from './HolderSheet';
 import { NotBegun } from './NotBegun';
 import { RunCard } from './RunCard';
@@ -14,6 +15,7 @@ export function RunPage() {
   const { person, setPerson } = usePreferences();
   const [handingOver, setHandingOver] = useState(false);
   const { query, queued, say, forgetRefused, clock } = useRun(testId, person);
+  useTitle('Run', query.data?.question);
   if (!query.data) {
     if (query.error instanceof Problem && query.error.offline) return <Failure error={query.error} />;
     return query.error ? <NotBegun testId={testId} /> : <Reading what="Reading the run" />;

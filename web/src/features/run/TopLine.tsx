@@ -23,6 +23,8 @@ export function TopLine(props: {
     <header className="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1.5 border-b border-rule px-4 py-2 min-[900px]:flex min-[900px]:gap-x-8 min-[900px]:px-8 min-[900px]:py-2.5">
       {step && side && (
         <div className="min-w-0">
+          <p className="truncate text-[13px] text-ink-3 max-[899px]:hidden">{view.question}</p>
+          <p className="truncate text-[13px] text-ink-3 max-[899px]:hidden">{view.question}</p>
           <p className="text-[19px] font-[650]">
             <MarkLabel letter={letterOf(step.configuration)} /> {side.name}
           </p>

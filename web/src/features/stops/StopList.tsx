@@ -18,7 +18,7 @@ export function StopList(props: {
   const { units } = usePreferences();
   const { detail } = props;
   return (
-    <Table aria-label="Stops" className="text-sm">
+    <Table aria-label="Stops" narrow>
       <thead>
         <tr>
           <Th>Stop</Th>

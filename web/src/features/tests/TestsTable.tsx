@@ -26,7 +26,7 @@ export function TestsTable(props: {
 }) {
   const { order } = props;
   return (
-    <Table aria-label={props.name} className="max-md:block">
+    <Table aria-label={props.name} narrow className="max-md:block">
       <thead className="max-md:hidden">
         <tr>
           {COLUMNS.map(([column, title, numeric]) => (

@@ -19,7 +19,8 @@ import org.jspecify.annotations.Nullable;
  * @param factors one word each, both axles of one kind together
  * @param massKg of the second less the first, over the parts that changed
  * @param massUncertaintyKg standard uncertainty of that, from the scales; only when every changed part has one
- * @param cost of the changed parts of the second, in the person's currency
+ * @param cost of the changed parts of the second; all in one currency or not computed
+ * @param currency of that cost; none where none was entered with any of them
  * @param hours to fit the changed parts of the second
  */
 public record Difference(
@@ -28,6 +29,7 @@ public record Difference(
         Figure massKg,
         Figure massUncertaintyKg,
         Figure cost,
+        Optional<String> currency,
         Figure hours) {
     private static final double SECONDS_PER_HOUR = 3600;
 
@@ -53,12 +55,16 @@ public record Difference(
             }
         }
         List<Slot> weighed = slots.stream().filter(Slot::hasMass).toList();
+        List<String> currencies = currencies(b, slots);
         return new Difference(
                 List.copyOf(changes),
                 changes.stream().map(Change::factor).distinct().toList(),
                 mass(a, b, weighed),
                 massUncertainty(a, b, weighed),
-                total(b, slots, p -> p.cost(), "cost"),
+                currencies.size() > 1
+                        ? Figure.unknown("the costs are in " + String.join(" and ", currencies))
+                        : total(b, slots, p -> p.cost(), "cost"),
+                currencies.stream().findFirst(),
                 total(
                         b,
                         slots,
@@ -95,6 +101,14 @@ public record Difference(
         String others = String.join(", ", factors.subList(0, factors.size() - 1));
         String told = "%s and %s change together: this test cannot tell which did it.".formatted(others, last);
         return Optional.of(told.substring(0, 1).toUpperCase(Locale.ROOT) + told.substring(1));
+    }
+
+    private static List<String> currencies(ConfigurationSpec c, List<Slot> slots) {
+        return slots.stream()
+                .flatMap(slot -> Optional.ofNullable(c.parts().get(slot)).stream())
+                .flatMap(p -> p.currency().stream())
+                .distinct()
+                .toList();
     }
 
     private static boolean alike(@Nullable Part a, @Nullable Part b) {

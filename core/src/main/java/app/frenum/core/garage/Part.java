@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -17,7 +18,8 @@ import java.util.stream.Collectors;
  *
  * @param description such as "semi-metallic, medium bite"
  * @param condition as far as it matters
- * @param cost in the person's own currency
+ * @param cost in {@code currency}
+ * @param currency its sign or letters as people write them, such as "€"; none where a cost was entered without
  * @param since when it was fitted, or fluid filled in
  * @param bedding for pads
  * @param figures as entered
@@ -27,12 +29,14 @@ public record Part(
         String description,
         Condition condition,
         Optional<Double> cost,
+        Optional<String> currency,
         Optional<LocalDate> since,
         Optional<BeddingIn> bedding,
         Map<PartField, Quantity> figures,
         Map<PartField, Quantity> uncertainties) {
     private static final int LONGEST = 300;
     private static final double DEAREST = 1e7;
+    private static final Pattern CURRENCY = Pattern.compile("[\\p{Sc}\\p{L}]{1,3}");
 
     public Part {
         figures = figures.isEmpty() ? Map.of() : new EnumMap<>(figures);
@@ -51,6 +55,7 @@ public record Part(
         return new Part(
                 description,
                 Condition.BEDDED,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -83,6 +88,10 @@ public record Part(
         }
         if (cost.filter(c -> !(c >= 0 && c <= DEAREST)).isPresent()) {
             found.add(new FieldProblem(path + ".cost", "A cost must be 0 or more."));
+        }
+        if (currency.filter(c -> !CURRENCY.matcher(c).matches()).isPresent()) {
+            found.add(
+                    new FieldProblem(path + ".cost", "A currency is a sign or up to three letters, such as € or CHF."));
         }
         figures.forEach((field, entered) -> {
             String at = path + ".figures." + field;

@@ -6,6 +6,7 @@ import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.Summary;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +14,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What a series read for heat comes to, to be said in so many sentences wherever it is shown.
@@ -24,6 +28,7 @@ import java.util.OptionalDouble;
  */
 public record HeatAnswer(Finding hottest, Finding share, Finding frontRear, Finding bareReadLow) {
     private static final int EACH_BY_ITSELF = 3;
+    private static final double HALF_A_MINUTE_S = 30;
 
     /**
      * @param side what it is called
@@ -37,11 +42,52 @@ public record HeatAnswer(Finding hottest, Finding share, Finding frontRear, Find
                 bareReadLow(study.bareBelowC()));
     }
 
-    /** What all sides come to: each by itself where they are few, else the hottest, and from where to where the others got. */
-    public static List<Finding> together(List<HeatAnswer> answers) {
+    /**
+     * When it would be ready for the next stop after its hottest: {@link Cooling#waitUntil} with the time constant its
+     * front discs showed while rolling. Says nothing where that, the temperature or the gate is not known, or was never left.
+     *
+     * @param gateC up to where a stop may begin
+     * @param tauS time constant, with the ends of its 95 % interval where there are any
+     */
+    public Finding readyAgain(
+            String side, OptionalDouble gateC, double ambientC, Figure tauS, Figure lowS, Figure highS) {
+        if (hottest.code() != REACHED || gateC.isEmpty() || !tauS.isKnown()) {
+            return Finding.of(NOTHING);
+        }
+        double gate = gateC.getAsDouble();
+        Function<Figure, Figure> wait = tau -> new Cooling(tau.value(), ambientC).waitUntil(celsius(hottest), gate);
+        Figure middle = wait.apply(tauS);
+        if (!middle.isKnown() || middle.value() == 0) {
+            return Finding.of(NOTHING);
+        }
+        return lowS.isKnown() && highS.isKnown() && lowS.value() > 0
+                ? Finding.of(
+                        READY_AGAIN,
+                        Term.name(side),
+                        Term.temperature(gate),
+                        minutes(middle),
+                        minutes(wait.apply(lowS)),
+                        minutes(wait.apply(highS)))
+                : Finding.of(READY_AGAIN_ABOUT, Term.name(side), Term.temperature(gate), minutes(middle));
+    }
+
+    private static Term minutes(Figure seconds) {
+        return new Term.Amount(AmountKind.MINUTES, seconds.value(), HALF_A_MINUTE_S);
+    }
+
+    /**
+     * What all sides come to: each by itself where they are few, else the hottest, and from where to where the others got.
+     *
+     * @param readyAgain of each, in the same order
+     */
+    public static List<Finding> together(List<HeatAnswer> answers, List<Finding> readyAgain) {
         List<Finding> all = answers.stream().map(HeatAnswer::hottest).toList();
         if (all.size() <= EACH_BY_ITSELF) {
-            return all;
+            return IntStream.range(0, all.size())
+                    .boxed()
+                    .flatMap(i -> Stream.of(all.get(i), readyAgain.get(i)))
+                    .filter(f -> f.code() != NOTHING)
+                    .toList();
         }
         List<Finding> out = new ArrayList<>();
         List<Finding> known = all.stream()

@@ -9,6 +9,8 @@ public enum HeatAnswerFinding implements FindingCode {
     NO_TEMPERATURE_OF("sides"),
     OTHERS_REACHED("low", "high"),
     REACHED("side", "hottest", "disc", "stop", "pads"),
+    READY_AGAIN("side", "gate", "minutes", "low", "high"),
+    READY_AGAIN_ABOUT("side", "gate", "minutes"),
     PEAKED_OVER_ITS_PADS("over", "n"),
     NEVER_OVER_ITS_PADS,
     NOTHING,

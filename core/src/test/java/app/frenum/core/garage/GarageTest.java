@@ -23,6 +23,7 @@ class GarageTest {
                 Optional.of(80.0),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 figures,
                 Map.of());
     }
@@ -109,7 +110,34 @@ class GarageTest {
         assertThat(d.massKg().value()).isCloseTo(0.3, within(1e-12));
         assertThat(d.cost().value()).isEqualTo(80);
         assertThat(d.hours().value()).isEqualTo(1);
+        assertThat(d.currency()).isEmpty();
         assertThat(Difference.between(STOCK, STOCK).factors()).isEmpty();
+    }
+
+    private static Part bought(double cost, String currency) {
+        return new Part(
+                "pads for %s %s".formatted(cost, currency),
+                Part.Condition.BEDDED,
+                Optional.of(cost),
+                Optional.of(currency),
+                Optional.empty(),
+                Optional.empty(),
+                Map.of(),
+                Map.of());
+    }
+
+    @Test
+    void costsInTwoCurrenciesAreNotAddedUp() {
+        ConfigurationSpec euros = new ConfigurationSpec(
+                Map.of(Slot.PADS_FRONT, bought(80, "€"), Slot.PADS_REAR, bought(70, "€")), Map.of());
+        Difference d = Difference.between(STOCK, euros);
+        assertThat(d.cost().value()).isEqualTo(150);
+        assertThat(d.currency()).contains("€");
+        ConfigurationSpec mixed = new ConfigurationSpec(
+                Map.of(Slot.PADS_FRONT, bought(80, "€"), Slot.PADS_REAR, bought(70, "CHF")), Map.of());
+        assertThat(Difference.between(STOCK, mixed).cost().reason()).isEqualTo("the costs are in € and CHF");
+        assertThat(fields(new ConfigurationSpec(Map.of(Slot.PADS_FRONT, bought(80, "<b>")), Map.of()).problems()))
+                .containsExactly("parts.PADS_FRONT.cost");
     }
 
     @Test
@@ -165,6 +193,7 @@ class GarageTest {
                                 Part.Condition.NEW,
                                 Optional.empty(),
                                 Optional.empty(),
+                                Optional.empty(),
                                 Optional.of(done),
                                 Map.of(),
                                 Map.of()),
@@ -172,6 +201,7 @@ class GarageTest {
                         new Part(
                                 "new pads",
                                 Part.Condition.NEW,
+                                Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty(),
@@ -199,6 +229,7 @@ class GarageTest {
         return new Part(
                 "pads of %s kg".formatted(kg),
                 Part.Condition.BEDDED,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),

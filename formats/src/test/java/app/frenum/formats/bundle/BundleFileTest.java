@@ -74,6 +74,7 @@ class BundleFileTest {
                 "part for the " + slot.label() + " <b>\"é\" 制動",
                 Part.Condition.NEW,
                 Optional.of(12.5),
+                Optional.of("CHF"),
                 Optional.of(LocalDate.of(2026, 4, 3)),
                 Optional.of(new BeddingIn(
                         3,

@@ -2,6 +2,7 @@ package app.frenum.formats.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.heat.DuctOpening;
 import app.frenum.core.heat.HeatAnswer;
@@ -54,6 +55,24 @@ class HeatAnswerTest {
     }
 
     @Test
+    void saysWhenItIsReadyAgainByItsOwnTimeConstantAndNothingWithoutOne() {
+        HeatAnswer answer = HeatAnswer.of(SERIES, "A", OptionalDouble.empty());
+        Figure tau = Figure.of(200);
+        OptionalDouble gate = OptionalDouble.of(100);
+        // 200 s·ln((352 − 20)/(100 − 20)) = 284.6 s
+        assertThat(METRIC.text(answer.readyAgain("A", gate, 20, tau, Figure.of(180), Figure.of(230))))
+                .isEqualTo("From there A is ready again, at 100 °C, after 4.5 min of rolling (4.5 min to 5.5 min).");
+        assertThat(IMPERIAL.text(answer.readyAgain("A", gate, 20, tau, Figure.unknown("once"), Figure.unknown("once"))))
+                .isEqualTo("From there A is ready again, at 212 °F, after about 4.5 min of rolling.");
+        assertThat(METRIC.text(answer.readyAgain("A", gate, 20, Figure.unknown("no log"), tau, tau)))
+                .isEmpty();
+        assertThat(METRIC.text(answer.readyAgain("A", OptionalDouble.of(400), 20, tau, tau, tau)))
+                .isEmpty();
+        assertThat(METRIC.text(answer.readyAgain("A", OptionalDouble.of(15), 20, tau, tau, tau)))
+                .isEmpty();
+    }
+
+    @Test
     void ofManyTheHottestIsNamedAndWhereTheOthersGot() {
         HeatStudy cooler = HeatStudy.of(List.of(stop(1, 280, 290, 150), stop(2, 240, 252, 120)), LAYOUT);
         HeatStudy coolest = HeatStudy.of(List.of(stop(1, 180, 190, 90)), LAYOUT);
@@ -63,13 +82,22 @@ class HeatAnswerTest {
                 HeatAnswer.of(SERIES, "B", OptionalDouble.empty()),
                 HeatAnswer.of(coolest, "C", OptionalDouble.empty()),
                 HeatAnswer.of(none, "D", OptionalDouble.empty()));
-        assertThat(HeatAnswer.together(all))
+        List<Finding> ready = all.stream()
+                .map(a -> a.readyAgain("A", OptionalDouble.of(100), 20, Figure.of(200), Figure.of(180), Figure.of(220)))
+                .toList();
+        assertThat(HeatAnswer.together(all, ready))
                 .extracting(METRIC::text)
                 .containsExactly(
                         "B reached 352 °C (front right, stop 2).",
                         "The others reached 190 °C to 290 °C.",
                         "No disc temperature is known of D.");
-        assertThat(HeatAnswer.together(all.subList(0, 3))).hasSize(3);
+        assertThat(HeatAnswer.together(all.subList(1, 3), ready.subList(1, 3)))
+                .extracting(METRIC::text)
+                .containsExactly(
+                        "B reached 352 °C (front right, stop 2).",
+                        "From there A is ready again, at 100 °C, after 4.5 min of rolling (4.5 min to 5 min).",
+                        "C reached 190 °C (front right, stop 1).",
+                        "From there A is ready again, at 100 °C, after 2.5 min of rolling (2.5 min to 3 min).");
     }
 
     @Test

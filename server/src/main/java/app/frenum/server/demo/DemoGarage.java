@@ -92,12 +92,15 @@ final class DemoGarage {
                 0);
     }
 
+    private static final Optional<String> EURO = Optional.of("€");
+
     private static Part part(
             String description, Part.Condition condition, double cost, Map<PartField, Quantity> figures) {
         return new Part(
                 description,
                 condition,
                 Optional.of(cost),
+                EURO,
                 Optional.empty(),
                 Optional.empty(),
                 figures,
@@ -117,6 +120,7 @@ final class DemoGarage {
             "semi-metallic pads, medium bite",
             Part.Condition.NEW,
             Optional.of(112.0),
+            EURO,
             Optional.empty(),
             Optional.of(new BeddingIn(
                     16,
@@ -137,6 +141,7 @@ final class DemoGarage {
                 description,
                 condition,
                 Optional.of(cost),
+                EURO,
                 Optional.of(LocalDate.of(2026, month, 12)),
                 Optional.empty(),
                 Map.of(

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What differs between two configurations, for showing.
  *
+ * @param currency of the cost; null where none was entered
  * @param warning why a test of the two could not name a cause; null when it could
  */
 public record DifferenceView(
@@ -18,6 +19,7 @@ public record DifferenceView(
         Figure massKg,
         Figure massUncertaintyKg,
         Figure cost,
+        @Nullable String currency,
         Figure hours,
         @Nullable String warning) {
     static DifferenceView of(ConfigurationView a, ConfigurationView b, Difference d) {
@@ -29,6 +31,7 @@ public record DifferenceView(
                 d.massKg(),
                 d.massUncertaintyKg(),
                 d.cost(),
+                d.currency().orElse(null),
                 d.hours(),
                 d.warning().orElse(null));
     }

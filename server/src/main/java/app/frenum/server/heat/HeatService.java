@@ -95,20 +95,24 @@ public class HeatService {
                 .filter(s -> !s.isStruckOut() && !s.isAtAnotherSpeed())
                 .map(s -> s.driven().id())
                 .collect(Collectors.toSet());
+        Optional<HeatView.StartWindow> gate = plan.flatMap(this::gate);
+        OptionalDouble hottestStart =
+                gate.map(HeatView.StartWindow::hottestC).map(OptionalDouble::of).orElse(OptionalDouble.empty());
         List<HeatView.HeatSide> views = IntStream.range(
                         0, driven.configurations().size())
-                .mapToObj(i -> view(i, driven, averaged, vehicle, plan))
+                .mapToObj(i -> view(i, driven, averaged, vehicle, plan, hottestStart))
                 .toList();
         long counted = driven.stops().stream().filter(s -> !s.isStruckOut()).count();
         return new HeatView(
                 HeatAnswer.together(
-                        views.stream().map(HeatView.HeatSide::answer).toList()),
+                        views.stream().map(HeatView.HeatSide::answer).toList(),
+                        views.stream().map(HeatView.HeatSide::readyAgain).toList()),
                 besideTheFirst(views),
                 discs.airFlows(driven.configurations().stream()
                         .map(ConfigurationView::id)
                         .toList()),
                 plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
-                plan.flatMap(this::gate).orElse(null),
+                gate.orElse(null),
                 HeatAnswer.averaged(
                         like.nominalSpeed().value(), like.load().orElse(""), (int) counted - averaged.size()),
                 duct(driven.configurations(), views, wantedTroughC));
@@ -127,7 +131,12 @@ public class HeatService {
     }
 
     private HeatView.HeatSide view(
-            int index, DrivenTest driven, Set<UUID> averaged, VehicleSpec vehicle, Optional<PlanRequest> plan) {
+            int index,
+            DrivenTest driven,
+            Set<UUID> averaged,
+            VehicleSpec vehicle,
+            Optional<PlanRequest> plan,
+            OptionalDouble gateC) {
         ConfigurationView configuration = driven.configurations().get(index);
         List<DrivenStop> counted = driven.counted(configuration);
         Map<WheelPosition, HeatView.CoolingView> cooling = new LinkedHashMap<>();
@@ -156,6 +165,11 @@ public class HeatService {
                         vehicle.figure(VehicleField.REAR_DISC_MASS),
                         vehicle.brakeForceShare()));
         Optional<HeatView.Band> band = band(configuration);
+        HeatAnswer answer = HeatAnswer.of(study, Letters.of(index), top(band));
+        Optional<HeatView.CoolingView> front =
+                ofFront(cooling).filter(c -> c.tauS().isKnown());
+        Figure entered = vehicle.figure(VehicleField.COOLING_TIME);
+        Figure none = Figure.unknown("no cool-down was logged");
         SpeedCooling law = SpeedCooling.ofFronts(downs);
         return new HeatView.HeatSide(
                 configuration.id(),
@@ -179,7 +193,14 @@ public class HeatService {
                                 .filter(s -> averaged.contains(s.driven().id()))
                                 .toList(),
                         study),
-                HeatAnswer.of(study, Letters.of(index), top(band)),
+                answer,
+                answer.readyAgain(
+                        Letters.of(index),
+                        gateC,
+                        ambient(series),
+                        front.map(HeatView.CoolingView::tauS).orElse(entered),
+                        front.map(HeatView.CoolingView::lowS).orElse(none),
+                        front.map(HeatView.CoolingView::highS).orElse(none)),
                 null,
                 null);
     }

@@ -49,6 +49,7 @@ record HeatView(
      * @param readings that people entered here, beside sensors and stop sheets
      * @param stopping what stopping took meanwhile: a device that cools and lengthens the stop must be seen to do both
      * @param answer the same in sentences
+     * @param readyAgain when it would be, after its hottest stop; says nothing where that is not known
      * @param besideFirst what it did beside the first configuration; null for that
      * @param unlikeFirst where the two were not driven alike; null where they were
      */
@@ -67,6 +68,7 @@ record HeatView(
             List<ReadingView> readings,
             StoppingView stopping,
             HeatAnswer answer,
+            Finding readyAgain,
             @Nullable Finding besideFirst,
             @Nullable Finding unlikeFirst) {
         HeatSide beside(@Nullable Finding sentence, @Nullable Finding unlike) {
@@ -85,6 +87,7 @@ record HeatView(
                     readings,
                     stopping,
                     answer,
+                    readyAgain,
                     sentence,
                     unlike);
         }

@@ -42,6 +42,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record RunView(
         UUID testId,
+        String question,
         int events,
         int since,
         int firstStop,
@@ -76,6 +77,7 @@ public record RunView(
         Optional<Step> step = run.current();
         return new RunView(
                 now.run().id(),
+                now.question(),
                 now.events(),
                 since,
                 first,

@@ -11,13 +11,14 @@ import java.util.List;
 /**
  * A run as it stands.
  *
+ * @param question of its test
  * @param plan that it was made from
  * @param events how many there were
  * @param changedAt for each of its stops, the event by which it last changed
  */
-record Standing(Run run, PlanRequest plan, RunState state, int events, List<Integer> changedAt) {
-    static Standing begun(Run run, PlanRequest plan, RunState state) {
-        return new Standing(run, plan, state, 0, List.of());
+record Standing(Run run, String question, PlanRequest plan, RunState state, int events, List<Integer> changedAt) {
+    static Standing begun(Run run, String question, PlanRequest plan, RunState state) {
+        return new Standing(run, question, plan, state, 0, List.of());
     }
 
     /**
@@ -34,7 +35,7 @@ record Standing(Run run, PlanRequest plan, RunState state, int events, List<Inte
                     i < before.size() && before.get(i).equals(after.stops().get(i));
             changed.add(same ? changedAt.get(i) : events + 1);
         }
-        return new Standing(run, plan, after, events + 1, List.copyOf(changed));
+        return new Standing(run, question, plan, after, events + 1, List.copyOf(changed));
     }
 
     /** Index of the first stop that changed after so many events; their number where none did. */

@@ -6,6 +6,7 @@ import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.server.document.Documents;
 import app.frenum.server.plan.PlanRequest;
+import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -30,6 +31,7 @@ class Standings {
 
     private final RunRepository runs;
     private final RunEventRepository events;
+    private final TestService tests;
     private final Documents documents;
     private final TransactionTemplate transaction;
     private final Cache<UUID, Standing> atHand =
@@ -40,10 +42,12 @@ class Standings {
     Standings(
             RunRepository runs,
             RunEventRepository events,
+            TestService tests,
             Documents documents,
             PlatformTransactionManager transactions) {
         this.runs = runs;
         this.events = events;
+        this.tests = tests;
         this.documents = documents;
         this.transaction = new TransactionTemplate(transactions);
     }
@@ -81,6 +85,7 @@ class Standings {
         Run run = runs.findById(runId).orElseThrow(() -> Problem.notFound("The run"));
         Standing now = Standing.begun(
                 run,
+                tests.test(runId).question(),
                 documents.read(run.plan(), PlanRequest.class),
                 RunState.of(documents.read(run.script(), RunScript.class)));
         for (RunEventRow e : events.findByRunIdOrderBySeq(runId)) {
