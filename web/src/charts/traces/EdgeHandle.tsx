@@ -5,6 +5,8 @@ import type { Edge, Scale, XAxis } from './layout';
 export function EdgeHandle(props: {
   edge: Edge;
   at: number;
+  /** Right end of the picture, px. */
+  most: number;
   bottom: number;
   label: string;
   value: string;
@@ -14,7 +16,7 @@ export function EdgeHandle(props: {
 }) {
   const dragged = useRef<number | null>(null);
   const width = props.edge === 'onset' ? 52 : 66;
-  const left = props.edge === 'onset' ? props.at - width : props.at;
+  const left = props.edge === 'onset' ? props.at - width : Math.min(props.at, props.most - width);
   const movable = props.axis === 'time';
   return (
     <g

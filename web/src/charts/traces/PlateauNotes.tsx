@@ -22,7 +22,7 @@ export function PlateauNotes(props: {
   return (
     <g aria-hidden>
       <path d={`M${a} ${top + 6}V${top}H${b}V${top + 6}`} fill="none" stroke="var(--ink)" strokeWidth={1.3} />
-      <rect x={middle - 96} y={top - 9} width={192} height={18} fill="var(--slab)" />
+      <rect x={middle - 80} y={top - 9} width={160} height={18} fill="var(--slab)" />
       <text className="label" x={middle} y={top + 4.5} textAnchor="middle">
         plateau {figure(stop.mfdd, units.deceleration)} ±{' '}
         {figure(twice(stop.uncertainty.mfdd), units.deceleration)} {units.deceleration.unit}

@@ -95,6 +95,7 @@ export function TracePanes(props: {
         <Edges
           stop={stop}
           at={{ onset: x(zero), end: x(end) }}
+          most={width}
           bottom={bottom}
           x={x}
           axis={axis}
@@ -131,6 +132,7 @@ function pointed(e: PointerEvent<SVGGElement>, right: number, at: (px: number) =
 function Edges(props: {
   stop: MeasuredStop;
   at: { onset: number; end: number };
+  most: number;
   bottom: number;
   x: ScaleLinear<number, number>;
   axis: XAxis;
@@ -142,6 +144,7 @@ function Edges(props: {
       key={edge}
       edge={edge}
       at={props.at[edge]}
+      most={props.most}
       bottom={props.bottom}
       label={edge === 'onset' ? 'onset' : stop.kind === 'STOP' ? 'at rest' : 'release'}
       value={`${edge} ${number(edge === 'onset' ? stop.onsetS : stop.endS, 2)} s`}

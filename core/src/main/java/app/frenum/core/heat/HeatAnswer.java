@@ -28,7 +28,9 @@ import java.util.stream.Stream;
  */
 public record HeatAnswer(Finding hottest, Finding share, Finding frontRear, Finding bareReadLow) {
     private static final int EACH_BY_ITSELF = 3;
-    private static final double HALF_A_MINUTE_S = 30;
+    private static final double A_TENTH_OF_A_MINUTE_S = 6;
+    /** Shorter times are said in seconds. */
+    private static final double SHORT_S = 120;
 
     /**
      * @param side what it is called
@@ -65,14 +67,16 @@ public record HeatAnswer(Finding hottest, Finding share, Finding frontRear, Find
                         READY_AGAIN,
                         Term.name(side),
                         Term.temperature(gate),
-                        minutes(middle),
-                        minutes(wait.apply(lowS)),
-                        minutes(wait.apply(highS)))
-                : Finding.of(READY_AGAIN_ABOUT, Term.name(side), Term.temperature(gate), minutes(middle));
+                        lasting(middle),
+                        lasting(wait.apply(lowS)),
+                        lasting(wait.apply(highS)))
+                : Finding.of(READY_AGAIN_ABOUT, Term.name(side), Term.temperature(gate), lasting(middle));
     }
 
-    private static Term minutes(Figure seconds) {
-        return new Term.Amount(AmountKind.MINUTES, seconds.value(), HALF_A_MINUTE_S);
+    private static Term lasting(Figure seconds) {
+        return seconds.value() < SHORT_S
+                ? Term.seconds(seconds.value())
+                : new Term.Amount(AmountKind.MINUTES, seconds.value(), A_TENTH_OF_A_MINUTE_S);
     }
 
     /**

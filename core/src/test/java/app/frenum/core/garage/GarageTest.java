@@ -130,12 +130,13 @@ class GarageTest {
     void costsInTwoCurrenciesAreNotAddedUp() {
         ConfigurationSpec euros = new ConfigurationSpec(
                 Map.of(Slot.PADS_FRONT, bought(80, "€"), Slot.PADS_REAR, bought(70, "€")), Map.of());
-        Difference d = Difference.between(STOCK, euros);
+        ConfigurationSpec before = new ConfigurationSpec(Map.of(), Map.of());
+        Difference d = Difference.between(before, euros);
         assertThat(d.cost().value()).isEqualTo(150);
         assertThat(d.currency()).contains("€");
         ConfigurationSpec mixed = new ConfigurationSpec(
                 Map.of(Slot.PADS_FRONT, bought(80, "€"), Slot.PADS_REAR, bought(70, "CHF")), Map.of());
-        assertThat(Difference.between(STOCK, mixed).cost().reason()).isEqualTo("the costs are in € and CHF");
+        assertThat(Difference.between(before, mixed).cost().reason()).isEqualTo("the costs are in € and CHF");
         assertThat(fields(new ConfigurationSpec(Map.of(Slot.PADS_FRONT, bought(80, "<b>")), Map.of()).problems()))
                 .containsExactly("parts.PADS_FRONT.cost");
     }

@@ -61,9 +61,9 @@ class HeatAnswerTest {
         OptionalDouble gate = OptionalDouble.of(100);
         // 200 s·ln((352 − 20)/(100 − 20)) = 284.6 s
         assertThat(METRIC.text(answer.readyAgain("A", gate, 20, tau, Figure.of(180), Figure.of(230))))
-                .isEqualTo("From there A is ready again, at 100 °C, after 4.5 min of rolling (4.5 min to 5.5 min).");
+                .isEqualTo("From there A is ready again, at 100 °C, after 4.7 min of rolling (4.3 min to 5.5 min).");
         assertThat(IMPERIAL.text(answer.readyAgain("A", gate, 20, tau, Figure.unknown("once"), Figure.unknown("once"))))
-                .isEqualTo("From there A is ready again, at 212 °F, after about 4.5 min of rolling.");
+                .isEqualTo("From there A is ready again, at 212 °F, after about 4.7 min of rolling.");
         assertThat(METRIC.text(answer.readyAgain("A", gate, 20, Figure.unknown("no log"), tau, tau)))
                 .isEmpty();
         assertThat(METRIC.text(answer.readyAgain("A", OptionalDouble.of(400), 20, tau, tau, tau)))
@@ -95,9 +95,9 @@ class HeatAnswerTest {
                 .extracting(METRIC::text)
                 .containsExactly(
                         "B reached 352 °C (front right, stop 2).",
-                        "From there A is ready again, at 100 °C, after 4.5 min of rolling (4.5 min to 5 min).",
+                        "From there A is ready again, at 100 °C, after 4.7 min of rolling (4.3 min to 5.2 min).",
                         "C reached 190 °C (front right, stop 1).",
-                        "From there A is ready again, at 100 °C, after 2.5 min of rolling (2.5 min to 3 min).");
+                        "From there A is ready again, at 100 °C, after 2.5 min of rolling (2.3 min to 2.8 min).");
     }
 
     @Test
