@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * A limit that a person entered, held against the stops of one phase: the weakest of them decides. It says whether the
@@ -22,17 +23,20 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
     public enum Verdict {
         MET,
         NOT_MET,
-        CANNOT_TELL
+        CANNOT_TELL,
+        NOT_YET_DRIVEN
     }
 
-    /** Every limit in every phase of a series. */
+    /** Every limit in the phase it is of, or in every phase of a series. */
     public static List<LimitReading> of(FadeStudy study, List<Procedure.Limit> limits) {
         Map<String, List<FadeStudy.Level>> byPhase = new LinkedHashMap<>();
         study.levels()
                 .forEach(l -> byPhase.computeIfAbsent(l.phase(), k -> new ArrayList<>())
                         .add(l));
         return limits.stream()
-                .flatMap(limit -> byPhase.entrySet().stream().map(e -> of(limit, e.getKey(), e.getValue())))
+                .flatMap(limit -> limit.phase()
+                        .map(p -> Stream.of(of(limit, p, byPhase.getOrDefault(p, List.of()))))
+                        .orElseGet(() -> byPhase.entrySet().stream().map(e -> of(limit, e.getKey(), e.getValue()))))
                 .toList();
     }
 
@@ -43,6 +47,10 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
                 .mapToDouble(Figure::value)
                 .sorted()
                 .toArray();
+        if (stops.isEmpty()) {
+            return new LimitReading(
+                    limit, phase, 0, Figure.unknown("no stop of this phase was driven"), Verdict.NOT_YET_DRIVEN);
+        }
         if (known.length == 0) {
             Figure why = stops.stream()
                     .map(s -> figure(limit, s))

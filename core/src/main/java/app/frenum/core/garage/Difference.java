@@ -51,7 +51,7 @@ public record Difference(
             Boolean before = a.switches().get(s);
             Boolean after = b.switches().get(s);
             if (!Objects.equals(before, after)) {
-                changes.add(new Change(s.label(), s.label(), told(before), told(after)));
+                changes.add(new Change(s.label(), s.factor(), told(before), told(after)));
             }
         }
         List<Slot> weighed = slots.stream().filter(Slot::hasMass).toList();
@@ -84,12 +84,22 @@ public record Difference(
         }
         Map<BrakeSwitch, Boolean> switches = new EnumMap<>(BrakeSwitch.class);
         for (BrakeSwitch s : BrakeSwitch.values()) {
-            Boolean on = (s.label().equals(factor) ? b : a).switches().get(s);
+            Boolean on = (s.factor().equals(factor) ? b : a).switches().get(s);
             if (on != null) {
                 switches.put(s, on);
             }
         }
         return new ConfigurationSpec(parts, switches);
+    }
+
+    /** Whether all that changes is put on the discs or taken off them, which the phases of a procedure do themselves. */
+    public boolean isTreatmentOnly() {
+        return factors.equals(List.of(Slot.SURFACE_TREATMENT.factor()));
+    }
+
+    /** Whether all that changes is the cooling spray: its liquid, or whether it is on. */
+    public boolean isSprayOnly() {
+        return factors.equals(List.of(Slot.SPRAY_LIQUID.factor()));
     }
 
     /** Why a test of the two cannot name a cause; empty when at most one thing changed. */

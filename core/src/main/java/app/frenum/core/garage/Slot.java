@@ -16,7 +16,9 @@ public enum Slot {
     TYRES_REAR("rear tyres", "tyres", PartField.COLD_PRESSURE, PartField.HOT_PRESSURE),
     DUCTS("ducts and blockers", "ducts", PartField.OPENING),
     BIAS("bias adjuster", "bias", PartField.TURNS),
-    SURFACE_TREATMENT("treatment of the discs", "treatment");
+    SURFACE_TREATMENT("treatment of discs or drums", "treatment"),
+    /** What the cooling spray carries; that it sprays is a switch, and both are one factor. */
+    SPRAY_LIQUID("liquid of the cooling spray", "cooling spray");
 
     private final String label;
     private final String factor;
@@ -48,7 +50,7 @@ public enum Slot {
 
     /** Whether it is a thing that can be weighed, rather than a filling or a setting. */
     boolean hasMass() {
-        return this != FLUID && this != BIAS && this != DUCTS && this != SURFACE_TREATMENT;
+        return this != FLUID && this != BIAS && this != DUCTS && this != SURFACE_TREATMENT && this != SPRAY_LIQUID;
     }
 
     boolean isPads() {

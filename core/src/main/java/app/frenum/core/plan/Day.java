@@ -45,8 +45,13 @@ public record Day(
      *
      * @param fittingS wheels off to wheels on, s
      * @param beddingS snubs and cool-down still to be done, s; 0 when the parts are bedded in
+     * @param quickerS from configurations with which it goes quicker, by their index, s
      */
-    public record Fitting(double fittingS, double beddingS) {}
+    public record Fitting(double fittingS, double beddingS, Map<Integer, Double> quickerS) {
+        double fromS(int configuration) {
+            return quickerS.getOrDefault(configuration, fittingS);
+        }
+    }
 
     /**
      * Driving between stops.
@@ -99,16 +104,17 @@ public record Day(
         /** By how much one stop or snub of a phase heats it, with its load and with the circuits that work, °C. */
         double rise(Phase phase) {
             double kg = phase.load() == VehicleSpec.Load.LADEN ? ladenKg : lightKg;
-            return new DiscRise(kg, share(phase), discKg, wheels)
+            // Of an axle with one wheel left, that wheel's disc takes it all.
+            int left = (int) Math.max(1, Math.round(wheels * phase.system().works(front)));
+            return new DiscRise(kg, share(phase), discKg, left)
                     .of(phase.from().inside(), phase.to().inside());
         }
 
         private double share(Phase phase) {
-            return switch (phase.system()) {
-                case FRONT_CIRCUIT_OFF -> front ? 0 : 1;
-                case REAR_CIRCUIT_OFF -> front ? 1 : 0;
-                case WHOLE, ASSIST_OFF -> axleShare;
-            };
+            double frontShare = front ? axleShare : 1 - axleShare;
+            double ofFront = frontShare * phase.system().works(true);
+            double ofRear = (1 - frontShare) * phase.system().works(false);
+            return (front ? ofFront : ofRear) / (ofFront + ofRear);
         }
     }
 }

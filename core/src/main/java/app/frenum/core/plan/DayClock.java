@@ -5,6 +5,7 @@ import app.frenum.core.finding.Term;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.Turn;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -23,6 +24,7 @@ public record DayClock(List<Item> items, List<Finding> warnings) {
     private static final double COOL_DOWN_TAUS = 1.5;
 
     private static final double COOL_DOWN_WITHOUT_HEAT_S = 300;
+    private static final double TREATMENT_S = 300;
 
     /** What takes time. */
     public enum Kind {
@@ -32,7 +34,8 @@ public record DayClock(List<Item> items, List<Finding> warnings) {
         RUN,
         COOL_DOWN,
         OBSERVATION,
-        INSPECTION
+        INSPECTION,
+        TREATMENT
     }
 
     /**
@@ -40,7 +43,7 @@ public record DayClock(List<Item> items, List<Finding> warnings) {
      *
      * @param configuration 0 is the baseline
      * @param phase its name; empty for changes of parts and bedding
-     * @param number of the run in its phase and block, from 1; 0 for what is not a run
+     * @param number of the run in its phase and block, or of its repeat of the cycle, from 1; 0 for what is not a run
      * @param startS from the start of the day
      * @param startC disc at the brake point, or at the start of a wait
      * @param peakC disc after braking; for what is not a run, at its end
@@ -105,6 +108,8 @@ public record DayClock(List<Item> items, List<Finding> warnings) {
         private final Set<String> tooCold = new HashSet<>();
         private double now;
         private double disc;
+        private int cycle;
+        private double cycleStart;
 
         Schedule(Day day) {
             this.day = day;
@@ -114,52 +119,66 @@ public record DayClock(List<Item> items, List<Finding> warnings) {
         DayClock run() {
             int fitted = 0;
             boolean[] bedded = new boolean[day.fittings().size()];
+            int[] driven = new int[day.fittings().size()];
             for (RunOrder.Block block : day.blocks()) {
                 int c = block.configuration();
                 Day.Fitting fitting = day.fittings().get(c);
                 if (c != fitted) {
-                    spend(Kind.SWAP, c, "", fitting.fittingS());
+                    spend(Kind.SWAP, c, "", fitting.fromS(fitted));
                 }
                 if (!bedded[c] && fitting.beddingS() > 0) {
                     spend(Kind.BEDDING, c, "", fitting.beddingS());
                 }
                 bedded[c] = true;
                 fitted = c;
-                block(block);
+                for (Turn turn : day.procedure().turns(block.stops(), driven[c], c == 0)) {
+                    turn(c, turn);
+                }
+                driven[c] += block.stops();
             }
             return new DayClock(List.copyOf(items), warnings.stream().distinct().toList());
         }
 
-        private void block(RunOrder.Block block) {
-            for (Phase phase : day.procedure().phases()) {
-                switch (phase.kind()) {
-                    case COOL_DOWN -> coolDown(block.configuration(), phase);
-                    case INSPECTION ->
-                        spend(
-                                Kind.INSPECTION,
-                                block.configuration(),
-                                phase.name(),
-                                day.motion().inspectionS());
-                    case OBSERVATION ->
-                        spend(
-                                Kind.OBSERVATION,
-                                block.configuration(),
-                                phase.name(),
-                                day.motion().inspectionS());
-                    default -> runs(block, phase);
-                }
+        private void turn(int configuration, Turn turn) {
+            Phase phase = turn.phase();
+            switch (phase.kind()) {
+                case COOL_DOWN -> coolDown(configuration, phase);
+                case INSPECTION ->
+                    spend(
+                            Kind.INSPECTION,
+                            configuration,
+                            phase.name(),
+                            day.motion().inspectionS());
+                case OBSERVATION ->
+                    spend(
+                            Kind.OBSERVATION,
+                            configuration,
+                            phase.name(),
+                            day.motion().inspectionS());
+                case TREATMENT -> treat(configuration, phase);
+                default -> runs(configuration, turn);
             }
         }
 
-        private void runs(RunOrder.Block block, Phase phase) {
-            int repeats =
-                    day.procedure().countedPhase().filter(phase::equals).isPresent() ? block.stops() : phase.repeats();
-            double lastStart = Double.NEGATIVE_INFINITY;
-            for (int n = 1; n <= repeats; n++) {
-                waitForGate(block.configuration(), phase, lastStart);
-                lastStart = now + day.motion().runUpS(phase.from().inside());
-                drive(block.configuration(), phase, n);
+        /** The disc must be cold for it. */
+        private void treat(int configuration, Phase phase) {
+            if (phase.gate().hottest().isPresent()) {
+                coolDown(configuration, phase);
             }
+            spend(Kind.TREATMENT, configuration, phase.name(), TREATMENT_S);
+        }
+
+        private void runs(int configuration, Turn turn) {
+            Phase phase = turn.phase();
+            // In a cycle the time to the next application is counted from the first.
+            double lastStart = turn.cycle() > 0 && turn.cycle() == cycle ? cycleStart : Double.NEGATIVE_INFINITY;
+            for (int n = 1; n <= turn.repeats(); n++) {
+                waitForGate(configuration, phase, lastStart);
+                lastStart = now + day.motion().runUpS(phase.from().inside());
+                drive(configuration, phase, turn.cycle() > 0 ? turn.cycle() : n);
+            }
+            cycle = turn.cycle();
+            cycleStart = lastStart;
         }
 
         /** Waits so that the gate is open when the car is at the brake point. */

@@ -13,8 +13,11 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.statistics.SampleSize;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * What a planned test will take and what it can show, computed from what is known of car, parts, lane and earlier
@@ -55,6 +58,7 @@ public record Forecast(
     static final double SETTLE_S = 2;
     private static final double RETURN_MPS = 12;
     private static final double INSPECTION_S = 300;
+    private static final double POUR_S = 300;
     /** Digits that a plan's figures deserve. */
     private static final double SHOWN_M = 0.1;
 
@@ -74,7 +78,7 @@ public record Forecast(
     /**
      * What a plan is made from.
      *
-     * @param configurations the baseline first, at least two
+     * @param configurations the baseline first; one alone is compared with nothing
      * @param speedMps test speed, at which the counted phase begins
      * @param marginM smallest difference worth having
      * @param earlier own earlier stops, if any
@@ -136,7 +140,9 @@ public record Forecast(
             factors();
             readiness();
             warnings.addAll(clock.warnings());
-            if (in.stopsEach() < needed.perSide()) {
+            boolean compares =
+                    in.configurations().size() > 1 && procedure.countedPhase().isPresent();
+            if (compares && in.stopsEach() < needed.perSide()) {
                 warnings.add(Finding.of(
                         PlanFinding.ONLY_SHOWS,
                         Term.count(in.stopsEach()),
@@ -156,7 +162,7 @@ public record Forecast(
                             .orElse(Figure.unknown("no lane is chosen")),
                     in.lane().flatMap(l -> need.noGo(l, longest)),
                     blocks,
-                    RunOrder.swaps(blocks),
+                    swaps(blocks),
                     clock,
                     rear.map(DiscDay::swings).orElse(List.of()),
                     Savings.of(
@@ -164,6 +170,19 @@ public record Forecast(
                     heatReadings(clock, front, rear),
                     List.copyOf(warnings),
                     figures.assumptions());
+        }
+
+        /** How often parts are changed over; a treatment is put on without. */
+        private int swaps(List<RunOrder.Block> blocks) {
+            List<ConfigurationSpec> fitted = blocks.stream()
+                    .map(b -> in.configurations().get(b.configuration()).spec())
+                    .toList();
+            return (int) IntStream.range(1, fitted.size())
+                    .filter(i ->
+                            blocks.get(i).configuration() != blocks.get(i - 1).configuration())
+                    .filter(i -> !Difference.between(fitted.get(i - 1), fitted.get(i))
+                            .isTreatmentOnly())
+                    .count();
         }
 
         private double smallest(StopsNeeded needed) {
@@ -176,7 +195,8 @@ public record Forecast(
 
         private Day day(Savings.Choice c, Optional<Day.Heat> heat) {
             List<Day.Fitting> fittings = in.configurations().stream()
-                    .map(f -> new Day.Fitting(in.fittingS(), c.beddedBefore() ? 0 : beddingS(f.spec())))
+                    .map(f -> new Day.Fitting(
+                            in.fittingS(), c.beddedBefore() ? 0 : beddingS(f.spec()), quicker(f.spec())))
                     .toList();
             double laneM = in.lane()
                     .map(l -> l.length().inside())
@@ -196,6 +216,20 @@ public record Forecast(
                             INSPECTION_S),
                     need.slowing(),
                     heat);
+        }
+
+        /** A treatment is put on in a phase of its own, a spray's liquid is poured in: neither takes wheels off. */
+        private Map<Integer, Double> quicker(ConfigurationSpec to) {
+            Map<Integer, Double> out = new HashMap<>();
+            for (int i = 0; i < in.configurations().size(); i++) {
+                Difference from = Difference.between(in.configurations().get(i).spec(), to);
+                if (from.isTreatmentOnly()) {
+                    out.put(i, 0.0);
+                } else if (from.isSprayOnly()) {
+                    out.put(i, Math.min(in.fittingS(), POUR_S));
+                }
+            }
+            return out;
         }
 
         private static double beddingS(ConfigurationSpec spec) {

@@ -2,8 +2,8 @@ package app.frenum.core.plan;
 
 import app.frenum.core.balance.AxleLoads;
 import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.procedure.BrakeSystem;
 import app.frenum.core.procedure.Phase;
-import app.frenum.core.procedure.Phase.BrakeSystem;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
@@ -25,6 +25,7 @@ public record PhaseLane(String phase, double speedMps, double slowingMps2, Strin
 
     private static final double FRONT_ALONE_MPS2 = 5.0;
     private static final double NO_ASSIST_MPS2 = 3.5;
+    private static final double STRONGER_AXLE = 0.75;
     private static final double DRY_GRIP = 0.9;
     private static final double LOST_S = 0.25;
 
@@ -78,9 +79,16 @@ public record PhaseLane(String phase, double speedMps, double slowingMps2, Strin
                         .map(l -> l.lockUp(1, grip).frontG().value() * Unit.G)
                         .orElse(FRONT_ALONE_MPS2);
             case ASSIST_OFF -> NO_ASSIST_MPS2;
+            default -> basis.wholeMps2() * left(phase.system(), basis.vehicle());
         };
         double surface = phase.grip().isEmpty() ? Double.POSITIVE_INFINITY : onSurface(basis.vehicle(), loads, grip);
         return Math.min(basis.wholeMps2(), Math.min(system, surface));
+    }
+
+    /** How much of the whole brakes is left with wheels taken out, the axle that is short reckoned as the stronger one. */
+    private static double left(BrakeSystem system, VehicleSpec vehicle) {
+        double front = vehicle.brakeForceShare().orElse(system.works(true) < 1 ? STRONGER_AXLE : 1 - STRONGER_AXLE);
+        return front * system.works(true) + (1 - front) * system.works(false);
     }
 
     /** Until the first axle locks, where the vehicle's own figures tell; else all of the grip. */
@@ -95,7 +103,8 @@ public record PhaseLane(String phase, double speedMps, double slowingMps2, Strin
             return switch (phase.system()) {
                 case FRONT_CIRCUIT_OFF -> "rear brakes alone";
                 case REAR_CIRCUIT_OFF -> "front brakes alone";
-                default -> "without assist";
+                case ASSIST_OFF -> "without assist";
+                default -> phase.system().label();
             };
         }
         if (phase.grip().isPresent()) {

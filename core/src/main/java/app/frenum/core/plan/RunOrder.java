@@ -40,13 +40,16 @@ public enum RunOrder {
     /**
      * The blocks of a day. Every configuration is driven {@code stopsEach} times in all, spread over its blocks.
      *
-     * @param configurations how many, baseline included, at least 2
+     * @param configurations how many, baseline included; one alone is driven in one block, whatever the order
      * @param stopsEach at least 1
      * @param seed of the shuffle
      */
     public List<Block> blocks(int configurations, int stopsEach, long seed) {
-        if (configurations < 2 || stopsEach < 1) {
-            throw new IllegalArgumentException("an order needs two configurations and a stop of each");
+        if (configurations < 1 || stopsEach < 1) {
+            throw new IllegalArgumentException("an order needs a configuration and a stop of it");
+        }
+        if (configurations == 1) {
+            return List.of(new Block(0, stopsEach));
         }
         List<Integer> sequence = sequence(configurations, stopsEach, seed);
         List<Block> blocks = new ArrayList<>();

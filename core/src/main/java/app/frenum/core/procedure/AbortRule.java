@@ -18,6 +18,12 @@ public enum AbortRule {
     PULLS_ASIDE(
             "It pulls to one side or leaves its lane",
             "Calipers for one that sticks, pads for grease, tyre pressures, both sides alike."),
+    BRAKE_STAYS_ON(
+            "A brake stays on, or drags when the pedal is let go",
+            "Every wheel by hand, jacked up and cold: pistons, shoe springs, adjusters, hoses, the hand brake's cables."),
+    LINING_LOOSE(
+            "A lining or pad has come loose, or it grinds",
+            "Pads and shoes out, cold: linings for a gap to their backing, rivets, springs; discs and drums for scores."),
     LIMIT_TEMPERATURE(
             "A disc passes the limit chosen for it",
             "Discs and pads once they are cold; longer gaps or fewer stops after that."),

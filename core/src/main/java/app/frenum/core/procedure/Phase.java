@@ -26,6 +26,7 @@ import java.util.Optional;
  * @param adjuster turns of the bias adjuster from full front; absent to leave it as it stands
  * @param provesBack whether these stops must show that the vehicle is back at its baseline, after a treatment was
  *     cleaned off, before anything else is driven
+ * @param whose for which configurations it is driven
  * @param grip between tyres and lane where it is driven on a surface of its own, such as a wetted one; absent on the plan's
  */
 public record Phase(
@@ -43,6 +44,7 @@ public record Phase(
         boolean lockForbidden,
         Optional<Quantity> adjuster,
         boolean provesBack,
+        Whose whose,
         Optional<Quantity> grip) {
     private static final double FASTEST_PARTIAL_MPS = 100 / 3.6;
     private static final int MOST_REPEATS = 500;
@@ -50,9 +52,10 @@ public record Phase(
     private static final int FEWEST_PROOFS = 3;
 
     public Phase {
-        // Procedures that were stored before phases could set the adjuster have none.
+        // Bundles may leave them out, as those from before phases had them do.
         adjuster = Objects.requireNonNullElse(adjuster, Optional.empty());
         grip = Objects.requireNonNullElse(grip, Optional.empty());
+        whose = Objects.requireNonNullElse(whose, Whose.EVERY);
     }
 
     /** What is done each time. */
@@ -65,7 +68,9 @@ public record Phase(
         COOL_DOWN,
         /** Looked at and written down, not driven against a figure. */
         OBSERVATION,
-        INSPECTION;
+        INSPECTION,
+        /** Something is put on disc or drum, once for the stop that follows. */
+        TREATMENT;
 
         /** Whether the brake is applied. */
         public boolean isBraking() {
@@ -79,16 +84,36 @@ public record Phase(
         IN_GEAR
     }
 
-    /** Which part of the brakes works. */
-    public enum BrakeSystem {
-        WHOLE,
-        FRONT_CIRCUIT_OFF,
-        REAR_CIRCUIT_OFF,
-        ASSIST_OFF;
+    /** For which configurations of a test it is driven. */
+    public enum Whose {
+        EVERY,
+        BASELINE,
+        OTHERS;
 
-        boolean isPartial() {
-            return this != WHOLE;
+        boolean holds(boolean baseline) {
+            return this == EVERY || (this == BASELINE) == baseline;
         }
+    }
+
+    /** The same with another part of the brakes. */
+    public Phase on(BrakeSystem other) {
+        return new Phase(
+                name,
+                kind,
+                from,
+                to,
+                target,
+                gear,
+                load,
+                other,
+                gate,
+                repeats,
+                mostExtra,
+                lockForbidden,
+                adjuster,
+                provesBack,
+                whose,
+                grip);
     }
 
     /** The same from another speed. */
@@ -108,6 +133,7 @@ public record Phase(
                 lockForbidden,
                 adjuster,
                 provesBack,
+                whose,
                 grip);
     }
 

@@ -7,8 +7,10 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * A reusable method. It says how, never whether a car passes: limits come from whoever answers for them.
@@ -16,6 +18,7 @@ import java.util.Set;
  * @param name short
  * @param purpose what it can find out, and what not
  * @param phases in order
+ * @param cycle the group of them that is repeated; absent where each is driven in its turn and that is all
  * @param abortRules what ends testing
  * @param limits a person's own, from the code that binds them
  * @param cautions said before it is run
@@ -26,6 +29,7 @@ public record Procedure(
         String name,
         String purpose,
         List<Phase> phases,
+        Optional<Cycle> cycle,
         Set<AbortRule> abortRules,
         List<Limit> limits,
         List<String> cautions,
@@ -39,6 +43,7 @@ public record Procedure(
 
     public Procedure {
         phases = List.copyOf(phases);
+        cycle = Objects.requireNonNullElse(cycle, Optional.empty());
         abortRules = abortRules.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(abortRules));
         limits = List.copyOf(limits);
         cautions = List.copyOf(cautions);
@@ -60,33 +65,86 @@ public record Procedure(
      * @param atLeast or, when false, at most
      * @param value the limit
      * @param source the code it comes from, as the person named it
+     * @param phase by name, whose stops it is of; absent for all of them
      */
-    public record Limit(String what, boolean atLeast, Quantity value, String source) {}
+    public record Limit(String what, boolean atLeast, Quantity value, String source, Optional<String> phase) {
+        public Limit {
+            phase = Objects.requireNonNullElse(phase, Optional.empty());
+        }
+    }
 
     /** The same under another name. */
     public Procedure named(String other) {
-        return new Procedure(other, purpose, phases, abortRules, limits, cautions, runBy, bring);
+        return new Procedure(other, purpose, phases, cycle, abortRules, limits, cautions, runBy, bring);
     }
 
     /** The same with other phases. */
     public Procedure with(List<Phase> others) {
-        return new Procedure(name, purpose, others, abortRules, limits, cautions, runBy, bring);
+        return new Procedure(name, purpose, others, cycle, abortRules, limits, cautions, runBy, bring);
     }
 
     /** The same with the counted stops, and those that prove the vehicle back, from a test's own speed. */
     public Procedure atSpeed(Quantity speed) {
         Optional<Phase> counted = countedPhase();
         return with(phases.stream()
-                .map(p -> counted.filter(p::equals).isPresent() || p.provesBack() ? p.from(speed) : p)
+                .map(p -> counted.filter(p::equals).isPresent() || p.provesBack() || isOfSome(p) ? p.from(speed) : p)
                 .toList());
+    }
+
+    /** A stop that only some configurations are driven through is held against those of the others, at one speed. */
+    private static boolean isOfSome(Phase p) {
+        return isMeasured(p) && p.whose() != Phase.Whose.EVERY;
     }
 
     /** Applications of the brake in all phases. */
     public int applications() {
-        return phases.stream()
-                .filter(p -> p.kind().isBraking())
-                .mapToInt(Phase::repeats)
+        return IntStream.range(0, phases.size())
+                .filter(i -> phases.get(i).kind().isBraking())
+                .map(i -> phases.get(i).repeats()
+                        * cycle.filter(c -> c.holds(i)).map(Cycle::times).orElse(1))
                 .sum();
+    }
+
+    /** Whether a plan says how often: its counted phase, or its cycle. */
+    public boolean isCounted() {
+        return cycle.isPresent() || countedPhase().isPresent();
+    }
+
+    /**
+     * What is driven in one block, written out.
+     *
+     * @param counted stops of the counted phase, or repeats of the cycle
+     * @param before repeats of the cycle that this configuration has behind it
+     * @param baseline whether it is the baseline's
+     */
+    public List<Turn> turns(int counted, int before, boolean baseline) {
+        List<Turn> out = new ArrayList<>();
+        for (int i = 0; i < phases.size(); i++) {
+            Cycle group = cycle.orElse(null);
+            if (group == null || !group.holds(i)) {
+                turn(phases.get(i), counted, baseline).ifPresent(out::add);
+            } else if (i == group.first()) {
+                for (int n = 1; n <= counted; n++) {
+                    cycled(group, before + n, before + counted, baseline, out);
+                }
+            }
+        }
+        return out;
+    }
+
+    private Optional<Turn> turn(Phase phase, int counted, boolean baseline) {
+        boolean asMany = countedPhase().filter(phase::equals).isPresent() && cycle.isEmpty();
+        int repeats = !phase.kind().isBraking() ? 1 : asMany ? counted : phase.repeats();
+        return phase.whose().holds(baseline) ? Optional.of(new Turn(phase, repeats, 0)) : Optional.empty();
+    }
+
+    private void cycled(Cycle group, int repeat, int of, boolean baseline, List<Turn> out) {
+        for (Phase p : phases.subList(group.first(), group.last() + 1)) {
+            boolean due = p.kind() != Phase.Kind.INSPECTION || group.inspectsAfter(repeat, of);
+            if (due && p.whose().holds(baseline)) {
+                out.add(new Turn(p, p.kind().isBraking() ? p.repeats() : 1, repeat));
+            }
+        }
     }
 
     /**
@@ -121,6 +179,7 @@ public record Procedure(
                 found.add(new FieldProblem("phases." + i + ".name", "Another phase has this name."));
             }
         }
+        cycle.ifPresent(c -> found.addAll(c.problems(phases)));
         if (!abortRules.containsAll(ALWAYS)) {
             found.add(new FieldProblem(
                     "abortRules", "A long pedal, lost fluid and a lane that is not clear always end testing."));
@@ -128,6 +187,9 @@ public record Procedure(
         for (int i = 0; i < limits.size(); i++) {
             text(limits.get(i).what(), 1, LONGEST_NAME, "limits." + i + ".what", found);
             text(limits.get(i).source(), 1, LONGEST_NAME, "limits." + i + ".source", found);
+            if (limits.get(i).phase().filter(p -> !names.contains(p)).isPresent()) {
+                found.add(new FieldProblem("limits." + i + ".phase", "No phase of the procedure has this name."));
+            }
         }
         return found;
     }

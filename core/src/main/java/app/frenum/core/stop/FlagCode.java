@@ -28,7 +28,8 @@ public enum FlagCode {
     SENSOR_DROPOUT(Validity.NOTE),
     ONSET_UNCLEAR(Validity.NOTE),
     SENSOR_SUSPECT(Validity.NOTE),
-    NOT_STARTED(Validity.NOTE);
+    NOT_STARTED(Validity.NOTE),
+    STATE_NOT_LOOKED_AT(Validity.NOTE);
 
     private final Validity validity;
 

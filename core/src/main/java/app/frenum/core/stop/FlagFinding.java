@@ -17,6 +17,7 @@ public enum FlagFinding implements FindingCode {
     LOCK_FORBIDDEN(FlagCode.WHEEL_LOCK),
     FASTEST_WHEEL_SLIPPED(FlagCode.WHEEL_SPEED_SLIP),
     PRESSURE_FELL(FlagCode.DRIVER_LIFTED),
+    SWITCH_NOT_LOOKED_AT(FlagCode.STATE_NOT_LOOKED_AT, "what"),
     SWITCH_WRONG(FlagCode.WRONG_STATE, "what", "found", "asked"),
     HOLE(FlagCode.GAP_IN_STOP, "hole"),
     TYRES_SET_IT(FlagCode.GRIP_LIMITED, "share"),

@@ -1,6 +1,7 @@
 package app.frenum.core.fade;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Figure;
@@ -49,9 +50,25 @@ class LimitReadingTest {
     void theWeakestStopOfAPhaseDecides(boolean atLeast, double value, Unit unit, String cold, String hot) {
         FadeStudy study = study(new double[] {8, 7.8, 7.9, 6.5, 5.6}, "cold", "cold", "cold", "hot", "hot");
         List<LimitReading> read = LimitReading.of(
-                study, List.of(new Procedure.Limit("it", atLeast, new Quantity(value, unit), "our code")));
+                study,
+                List.of(new Procedure.Limit("it", atLeast, new Quantity(value, unit), "our code", Optional.empty())));
         assertThat(read).extracting(LimitReading::phase).containsExactly("cold", "hot");
         assertThat(read).extracting(r -> r.verdict().name()).containsExactly(cold, hot);
+    }
+
+    @Test
+    void aLimitOfOnePhaseIsHeldAgainstThatAloneDrivenOrNot() {
+        Quantity least = new Quantity(7, Unit.METRES_PER_SECOND_SQUARED);
+        List<LimitReading> read = LimitReading.of(
+                study(new double[] {8, 7.8, 5.6}, "cold", "cold", "hot"),
+                List.of(
+                        new Procedure.Limit("cold", true, least, "our code", Optional.of("cold")),
+                        new Procedure.Limit("recovered", true, least, "our code", Optional.of("recovered"))));
+        assertThat(read)
+                .extracting(LimitReading::phase, LimitReading::n, LimitReading::verdict)
+                .containsExactly(
+                        tuple("cold", 2, LimitReading.Verdict.MET),
+                        tuple("recovered", 0, LimitReading.Verdict.NOT_YET_DRIVEN));
     }
 
     @Test
@@ -59,7 +76,11 @@ class LimitReadingTest {
         LimitReading read = LimitReading.of(
                         study(new double[] {8, 7.8, 7.9}, "cold", "cold", "cold"),
                         List.of(new Procedure.Limit(
-                                "mean", true, new Quantity(7.85, Unit.METRES_PER_SECOND_SQUARED), "our code")))
+                                "mean",
+                                true,
+                                new Quantity(7.85, Unit.METRES_PER_SECOND_SQUARED),
+                                "our code",
+                                Optional.empty())))
                 .get(0);
         assertThat(read.n()).isEqualTo(3);
         assertThat(read.worst().value()).isEqualTo(7.8);

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
+import app.frenum.core.procedure.BrakeSystem;
 import app.frenum.core.procedure.Phase;
-import app.frenum.core.procedure.Phase.BrakeSystem;
 import app.frenum.core.procedure.Phases;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
@@ -47,6 +47,7 @@ class PhaseLaneTest {
                 p.lockForbidden(),
                 p.adjuster(),
                 p.provesBack(),
+                p.whose(),
                 Optional.of(new Quantity(grip, Unit.ONE)));
     }
 

@@ -13,6 +13,8 @@ import app.frenum.core.finding.Term;
 import app.frenum.core.heat.Cooling;
 import app.frenum.core.heat.DiscRise;
 import app.frenum.core.plan.RunOrder.Block;
+import app.frenum.core.procedure.BrakeSystem;
+import app.frenum.core.procedure.Cycle;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Phases;
@@ -27,6 +29,7 @@ import java.util.Random;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -88,6 +91,12 @@ class PlanTest {
         }
     }
 
+    @ParameterizedTest
+    @EnumSource(RunOrder.class)
+    void oneConfigurationIsDrivenInOneBlockWhateverTheOrder(RunOrder order) {
+        assertThat(order.blocks(1, 7, 42)).containsExactly(new Block(0, 7));
+    }
+
     @Test
     void whatAnOrderCostsInSwaps() {
         assertThat(RunOrder.swaps(RunOrder.ONE_AFTER_ANOTHER.blocks(2, 6, 0))).isEqualTo(1);
@@ -105,17 +114,85 @@ class PlanTest {
         return new Day(
                 procedure,
                 order.blocks(2, stops, 1),
-                List.of(new Day.Fitting(1800, 0), new Day.Fitting(1800, beddingS)),
+                List.of(new Day.Fitting(1800, 0, Map.of()), new Day.Fitting(1800, beddingS, Map.of())),
                 new Day.Motion(2.5, 8, 2, 60, 11, 330, 300),
                 Map.of(),
                 Optional.of(new Day.Heat(1600, 1600, true, 0.7, 7.2, 2, new Cooling(200, 15))));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "FRONT_LEFT_OFF, 1.538, 1.538",
+        "REAR_RIGHT_OFF, 1.176, 1.176",
+        "DIAGONAL_FRONT_RIGHT_OFF, 2, 2",
+        "REAR_CIRCUIT_OFF, 1.429, 0",
+        "ASSIST_OFF, 1, 1"
+    })
+    void whatOneWheelNoLongerTakesTheOthersDo(BrakeSystem system, double front, double rear) {
+        Phase whole = phase(Phase.Kind.STOP, 25, 0, 3, Gate.OPEN);
+        Day.Heat fronts = new Day.Heat(1600, 1600, true, 0.7, 7.2, 2, new Cooling(200, 15));
+        Day.Heat rears = new Day.Heat(1600, 1600, false, 0.3, 5, 2, new Cooling(200, 15));
+        // Of the whole, 0.35 twice and 0.15 twice, so much is left to take all of it.
+        assertThat(fronts.rise(whole.on(system)) / fronts.rise(whole)).isCloseTo(front, within(1e-3));
+        assertThat(rears.rise(whole.on(system)) / rears.rise(whole)).isCloseTo(rear, within(1e-3));
+    }
+
+    @Test
+    void aHundredCyclesAreADayByTheClock() {
+        Gate soon = new Gate(
+                Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(new Quantity(90, Unit.SECONDS)));
+        Procedure once = procedure(
+                phase(Phase.Kind.SNUB, 40, 5, 1, Phases.hottest(120)),
+                Phases.phase(
+                        Phase.Kind.SPIKE,
+                        new Quantity(40, Unit.METRES_PER_SECOND),
+                        new Quantity(0, Unit.METRES_PER_SECOND),
+                        1,
+                        soon),
+                phase(Phase.Kind.COOL_DOWN, 20, 20, 1, Phases.hottest(120)),
+                phase(Phase.Kind.INSPECTION, 0, 0, 1, Gate.OPEN));
+        Procedure endurance = new Procedure(
+                once.name(),
+                "",
+                once.phases(),
+                Optional.of(new Cycle(0, 3, 100, 10)),
+                once.abortRules(),
+                List.of(),
+                List.of(),
+                once.runBy(),
+                List.of());
+        Day one = new Day(
+                endurance,
+                RunOrder.A_B_A.blocks(1, 100, 1),
+                List.of(new Day.Fitting(1800, 0, Map.of())),
+                new Day.Motion(4, 7, 2, 20, 30, 900, 300),
+                Map.of(),
+                Optional.of(new Day.Heat(1600, 1600, true, 0.7, 7.2, 2, new Cooling(200, 15))));
+        DayClock clock = DayClock.of(one);
+        assertThat(clock.items().stream().filter(i -> i.kind() == DayClock.Kind.RUN))
+                .hasSize(200);
+        assertThat(clock.spentS(DayClock.Kind.INSPECTION)).isEqualTo(10 * 300);
+        assertThat(clock.warnings()).isEmpty();
+        assertThat(clock.items().stream().filter(i -> i.kind() == DayClock.Kind.RUN && i.number() == 57))
+                .hasSize(2);
+        // Every cycle is like the one before, once the disc has settled.
+        assertThat(clock.items().stream()
+                        .filter(i -> i.kind() == DayClock.Kind.RUN
+                                && i.number() > 50
+                                && i.phase().equals("SPIKE"))
+                        .mapToDouble(i -> i.peakC().value())
+                        .distinct()
+                        .count())
+                .isLessThan(50);
+        // 110 °C + 122 °C of the first, some 60 s of cooling at τ = 200 s, 124 °C of the second.
+        assertThat(clock.hottestC().value()).isBetween(270.0, 310.0);
     }
 
     @Test
     void withTheFrontCircuitOffTheRearDiscsTakeAllOfIt() {
         Phase whole = phase(Phase.Kind.STOP, 25, 0, 3, Gate.OPEN);
         Phase rearOnly = Phases.phase(
-                Phase.Kind.STOP, whole.from(), whole.to(), Phase.BrakeSystem.FRONT_CIRCUIT_OFF, 3, Gate.OPEN, false);
+                Phase.Kind.STOP, whole.from(), whole.to(), BrakeSystem.FRONT_CIRCUIT_OFF, 3, Gate.OPEN, false);
         Day.Heat front = new Day.Heat(1600, 1600, true, 0.7, 7.2, 2, new Cooling(200, 15));
         Day.Heat rear = new Day.Heat(1600, 1600, false, 0.3, 5, 2, new Cooling(200, 15));
         assertThat(front.rise(rearOnly)).isZero();

@@ -24,14 +24,14 @@ public final class Phases {
     }
 
     public static Phase phase(Phase.Kind kind, Quantity from, Quantity to, int repeats, Gate gate) {
-        return phase(kind, from, to, Phase.BrakeSystem.WHOLE, repeats, gate, false);
+        return phase(kind, from, to, BrakeSystem.WHOLE, repeats, gate, false);
     }
 
     public static Phase phase(
             Phase.Kind kind,
             Quantity from,
             Quantity to,
-            Phase.BrakeSystem system,
+            BrakeSystem system,
             int repeats,
             Gate gate,
             boolean provesBack) {
@@ -50,6 +50,7 @@ public final class Phases {
                 true,
                 Optional.empty(),
                 provesBack,
+                Phase.Whose.EVERY,
                 Optional.empty());
     }
 
@@ -58,6 +59,7 @@ public final class Phases {
                 "Stops",
                 "",
                 List.of(phases),
+                Optional.empty(),
                 EnumSet.allOf(AbortRule.class),
                 List.of(),
                 List.of(),

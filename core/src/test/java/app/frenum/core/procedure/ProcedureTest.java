@@ -35,8 +35,7 @@ class ProcedureTest {
         "STOP, 60, 0, FRONT_CIRCUIT_OFF, ''",
         "COOL_DOWN, 60, 60, WHOLE, ''"
     })
-    void speedsMustMakeSenseForWhatIsDone(
-            Phase.Kind kind, double from, double to, Phase.BrakeSystem system, String problem) {
+    void speedsMustMakeSenseForWhatIsDone(Phase.Kind kind, double from, double to, BrakeSystem system, String problem) {
         assertThat(problems(phase(kind, kmh(from), kmh(to), system, 6, Gate.OPEN, false)))
                 .isEqualTo(problem.isEmpty() ? List.of() : List.of(problem));
     }
@@ -66,6 +65,7 @@ class ProcedureTest {
                 "x",
                 "",
                 List.of(phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, Gate.OPEN)),
+                Optional.empty(),
                 EnumSet.of(AbortRule.CRACK),
                 List.of(),
                 List.of(),
@@ -86,7 +86,7 @@ class ProcedureTest {
     }
 
     private static Phase proof(Phase.Kind kind, double to, int repeats) {
-        return phase(kind, kmh(90), kmh(to), Phase.BrakeSystem.WHOLE, repeats, Gate.OPEN, true);
+        return phase(kind, kmh(90), kmh(to), BrakeSystem.WHOLE, repeats, Gate.OPEN, true);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.frenum.formats.words;
 
+import app.frenum.core.procedure.BrakeSystem;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Quantity;
@@ -16,6 +17,7 @@ public final class PhaseWords {
     public static String of(Phase p, int repeats) {
         return switch (p.kind()) {
             case INSPECTION, OBSERVATION -> "looked at and written down";
+            case TREATMENT -> "put on a cold disc, once";
             case COOL_DOWN -> "rolling at %s, no brake".formatted(typed(p.from()));
             default -> braking(p, repeats);
         };
@@ -27,8 +29,8 @@ public final class PhaseWords {
         parts.add("%d from %s to %s%s".formatted(repeats, typed(p.from()), typed(p.to()), hard));
         parts.add(p.gear() == Phase.Gear.NEUTRAL ? "neutral" : "in gear");
         parts.add(p.load().name().toLowerCase(Locale.ROOT));
-        if (p.system() != Phase.BrakeSystem.WHOLE) {
-            parts.add(p.system().name().toLowerCase(Locale.ROOT).replace('_', ' '));
+        if (p.system() != BrakeSystem.WHOLE) {
+            parts.add(p.system().label());
         }
         p.grip().ifPresent(g -> parts.add("on a surface of grip " + typed(g)));
         p.adjuster().ifPresent(t -> parts.add("adjuster at " + typed(t) + " turns from full front"));

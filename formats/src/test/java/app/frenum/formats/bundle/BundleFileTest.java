@@ -13,6 +13,8 @@ import app.frenum.core.garage.Slot;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.BrakeSystem;
+import app.frenum.core.procedure.Cycle;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
@@ -87,7 +89,7 @@ class BundleFileTest {
                 Map.of(PartField.MASS, q(3, Unit.POUNDS)));
     }
 
-    private static Phase phase(Phase.Kind kind, Phase.BrakeSystem system) {
+    private static Phase phase(Phase.Kind kind, BrakeSystem system) {
         boolean snub = kind == Phase.Kind.SNUB;
         return new Phase(
                 kind + " " + system,
@@ -108,6 +110,7 @@ class BundleFileTest {
                 true,
                 Optional.of(q(2.5, Unit.ONE)),
                 false,
+                Phase.Whose.OTHERS,
                 Optional.empty());
     }
 
@@ -120,8 +123,8 @@ class BundleFileTest {
         Map<FittingCheck, String> fitting =
                 Arrays.stream(FittingCheck.values()).collect(Collectors.toMap(Function.identity(), c -> "Marshal"));
         List<Phase> phases = new ArrayList<>();
-        Arrays.stream(Phase.Kind.values()).forEach(k -> phases.add(phase(k, Phase.BrakeSystem.WHOLE)));
-        Arrays.stream(Phase.BrakeSystem.values()).skip(1).forEach(s -> phases.add(phase(Phase.Kind.STOP, s)));
+        Arrays.stream(Phase.Kind.values()).forEach(k -> phases.add(phase(k, BrakeSystem.WHOLE)));
+        Arrays.stream(BrakeSystem.values()).skip(1).forEach(s -> phases.add(phase(Phase.Kind.STOP, s)));
         return Bundle.of(
                 List.of(new BundledVehicle(
                         CAR,
@@ -161,12 +164,14 @@ class BundleFileTest {
                                 "Everything",
                                 "of each",
                                 phases,
+                                Optional.of(new Cycle(0, 3, 100, 10)),
                                 EnumSet.allOf(AbortRule.class),
                                 List.of(new Procedure.Limit(
                                         "mean deceleration",
                                         true,
                                         q(5.8, Unit.METRES_PER_SECOND_SQUARED),
-                                        "local code")),
+                                        "local code",
+                                        Optional.of("STOP WHOLE"))),
                                 List.of("hot"),
                                 Procedure.RunBy.BRAKE_ENGINEER,
                                 List.of("chalk")))));

@@ -23,7 +23,7 @@ final class AbortWatch {
         }
         boolean rearFirst = readings.rearFirst()
                 || last.logged().filter(l -> l.measured().rearLockedFirst()).isPresent();
-        Optional<Due> rear = rearFirst
+        Optional<Due> rear = rearFirst && script.systemOf(last.step()).answersTo(AbortRule.REAR_LOCKS_FIRST)
                 ? asked(script, AbortRule.REAR_LOCKS_FIRST, Finding.of(RunFinding.REAR_FIRST))
                 : Optional.empty();
         double read = readings.peaks().values().stream()
@@ -31,7 +31,8 @@ final class AbortWatch {
                 .max()
                 .orElse(0);
         double logged = last.logged().flatMap(l -> l.measured().hottestC()).orElse(0.0);
-        return rear.or(() -> PedalWatch.goneLong(stops).flatMap(why -> asked(script, AbortRule.PEDAL_TO_FLOOR, why)))
+        return rear.or(() ->
+                        PedalWatch.goneLong(script, stops).flatMap(why -> asked(script, AbortRule.PEDAL_TO_FLOOR, why)))
                 .or(() -> tooHot(script, Math.max(read, logged)));
     }
 

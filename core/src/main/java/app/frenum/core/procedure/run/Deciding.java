@@ -1,5 +1,6 @@
 package app.frenum.core.procedure.run;
 
+import app.frenum.core.procedure.Gate;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
@@ -35,12 +36,21 @@ final class Deciding {
                 : new RunDraft(now).stage(Stage.WAITING).build();
     }
 
+    /** What is put on a warm disc burns, and nobody can repeat what was not written down. */
+    private static void requireTreatable(RunState now, String note) {
+        Gate gate = now.current().flatMap(Step::phase).orElseThrow().gate();
+        boolean warm = now.lastRead().values().stream().anyMatch(d -> !gate.isCoolEnough(d.celsius()));
+        boolean unread = now.lastRead().isEmpty() && gate.hottest().isPresent();
+        now.require(!warm && !unread, RunRefusal.COLD_DISC_FIRST);
+        now.require(!note.isBlank(), RunRefusal.SAY_WHAT_WAS_APPLIED);
+    }
+
     private static RunState inStep(RunState now, int other) {
-        return new RunDraft(now)
-                .step(other)
-                .lastStart(null)
-                .stage(stageOf(now, other))
-                .build();
+        RunDraft draft = new RunDraft(now).step(other).stage(stageOf(now, other));
+        // In a cycle the time to the next application is counted from the first.
+        boolean goesOn = other < now.script().steps().size()
+                && now.script().steps().get(other).isInCycleWith(now.current().orElseThrow());
+        return goesOn ? draft.build() : draft.lastStart(null).build();
     }
 
     static Stage stageOf(RunState now, int index) {
@@ -52,6 +62,9 @@ final class Deciding {
 
     static RunState taskDone(RunState now, String note, RunEvent event) {
         now.require(now.stage() == Stage.TASK, RunRefusal.NOTHING_BESIDE_DRIVING);
+        if (now.current().orElseThrow().isTreatment()) {
+            requireTreatable(now, note);
+        }
         List<RunState.Task> all = new ArrayList<>(now.tasks());
         all.add(new RunState.Task(now.step(), note.strip(), event.by(), event.atS()));
         RunState done = new RunDraft(now).tasks(all).build();

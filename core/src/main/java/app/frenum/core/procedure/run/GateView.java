@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
 /**
  * How the gate of the next stop stands at a moment: discs, interval and lane.
  *
+ * @param signed whether the safety gate was signed for this day
  * @param discs against their window
  * @param window the discs' window, °C: coldest and hottest
  * @param readyAtS when the hottest front disc will be in it, on the run's clock
@@ -27,6 +28,7 @@ import java.util.OptionalDouble;
  * @param lane how it stands
  */
 public record GateView(
+        boolean signed,
         Standing discs,
         Window window,
         Figure readyAtS,
@@ -58,7 +60,7 @@ public record GateView(
 
     /** Whether a stop may start. */
     public boolean open() {
-        return isFine(discs) && isFine(interval) && lane == Standing.MET;
+        return signed && isFine(discs) && isFine(interval) && lane == Standing.MET;
     }
 
     private static boolean isFine(Standing s) {
@@ -73,6 +75,7 @@ public record GateView(
         OptionalDouble latest = shifted(run.lastStartS(), gate.latest());
         Figure unread = Figure.unknown("no front disc was read since the last stop");
         return new GateView(
+                run.isSignedFor(nowS),
                 discs(run, gate, nowS),
                 new Window(gate.coldest().map(Quantity::inside), gate.hottest().map(Quantity::inside)),
                 ready.map(ReadyAt::atS).orElse(unread),

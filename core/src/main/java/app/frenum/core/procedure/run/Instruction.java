@@ -49,6 +49,9 @@ public record Instruction(Finding imperative, Finding because) {
     }
 
     private static Instruction waiting(GateView gate) {
+        if (!gate.signed()) {
+            return Instruction.of(RunFinding.SIGN_THE_GATE, RunFinding.ANOTHER_DAY);
+        }
         if (gate.discs() == GateView.Standing.UNKNOWN) {
             return Instruction.of(RunFinding.READ_THE_DISCS, RunFinding.DISCS_NOT_KNOWN);
         }
@@ -88,6 +91,7 @@ public record Instruction(Finding imperative, Finding because) {
         return switch (p.kind()) {
             case COOL_DOWN -> RunFinding.ROLL_WITHOUT_BRAKE;
             case INSPECTION -> RunFinding.LOOK_FOR_CRACKS;
+            case TREATMENT -> RunFinding.COLD_DISC_AND_NO_FLAME;
             default -> RunFinding.LOOK_AND_WRITE;
         };
     }

@@ -19,10 +19,10 @@ final class PedalWatch {
     private PedalWatch() {}
 
     /** Why the last stop's pedal was too long; empty when it was not, or nothing can be said. */
-    static Optional<Finding> goneLong(List<JudgedStop> stops) {
+    static Optional<Finding> goneLong(RunScript script, List<JudgedStop> stops) {
         JudgedStop last = stops.get(stops.size() - 1);
         double[] travel = stops.stream()
-                .filter(s -> s.step() == last.step())
+                .filter(s -> script.areAlike(s.step(), last.step()))
                 .flatMap(s -> s.logged().stream())
                 .map(l -> l.measured().pedal().at(PRESSURE_BAR))
                 .mapToDouble(f -> f.orElse(Double.NaN))

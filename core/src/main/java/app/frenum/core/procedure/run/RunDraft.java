@@ -12,6 +12,7 @@ final class RunDraft {
     private Stage stage;
     private int step;
     private Optional<Who> signedBy;
+    private OptionalDouble signedAtS;
     private List<RunState.DiscRead> discs;
     private Optional<RunState.Moving> moving;
     private Optional<RunState.LaneCall> lane;
@@ -27,6 +28,7 @@ final class RunDraft {
         stage = of.stage();
         step = of.step();
         signedBy = of.signedBy();
+        signedAtS = of.signedAtS();
         discs = of.discs();
         moving = of.moving();
         lane = of.lane();
@@ -48,8 +50,9 @@ final class RunDraft {
         return this;
     }
 
-    RunDraft signedBy(Who who) {
+    RunDraft signed(Who who, double atS) {
         signedBy = Optional.of(who);
+        signedAtS = OptionalDouble.of(atS);
         return this;
     }
 
@@ -100,6 +103,19 @@ final class RunDraft {
 
     RunState build() {
         return new RunState(
-                script, stage, step, signedBy, discs, moving, lane, approach, lastStartS, stops, tasks, cracks, halts);
+                script,
+                stage,
+                step,
+                signedBy,
+                signedAtS,
+                discs,
+                moving,
+                lane,
+                approach,
+                lastStartS,
+                stops,
+                tasks,
+                cracks,
+                halts);
     }
 }

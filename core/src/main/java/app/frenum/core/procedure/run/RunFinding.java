@@ -7,6 +7,7 @@ import java.util.List;
 public enum RunFinding implements FindingCode {
     SIGN_THE_GATE,
     NOBODY_DRIVES_UNSIGNED,
+    ANOTHER_DAY,
     HOLD_AND_BRAKE,
     WHOEVER_SEES,
     FOOT_OFF,
@@ -21,6 +22,7 @@ public enum RunFinding implements FindingCode {
     DO_STEP("step"),
     ROLL_WITHOUT_BRAKE,
     LOOK_FOR_CRACKS,
+    COLD_DISC_AND_NO_FLAME,
     LOOK_AND_WRITE,
     NOTHING,
     READ_THE_DISCS,
@@ -58,6 +60,7 @@ public enum RunFinding implements FindingCode {
     REPEATED_AGAINST_RULES("by", "reason"),
     OUTSIDE_GATE("finding"),
     SWITCH_FORGOTTEN("finding"),
+    SWITCH_NOT_LOOKED_AT("finding"),
     NOT_STARTED_AT_CARD,
     READ_LATE("late", "due"),
     PEDAL_IGNORED;

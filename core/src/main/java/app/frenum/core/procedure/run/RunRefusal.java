@@ -6,6 +6,7 @@ import java.util.List;
 /** Why something cannot happen in a run as it stands, and what can. */
 public enum RunRefusal implements FindingCode {
     SIGNED_ALREADY,
+    SIGN_FOR_TODAY,
     GATE_NOT_COMPLETE,
     READ_WHILE_IT_STANDS,
     LOOK_WHILE_IT_STANDS,
@@ -20,6 +21,8 @@ public enum RunRefusal implements FindingCode {
     GIVE_A_REASON,
     WRONG_SPEED_CANNOT_COUNT,
     NOTHING_BESIDE_DRIVING,
+    COLD_DISC_FIRST,
+    SAY_WHAT_WAS_APPLIED,
     RUN_IS_OVER,
     NOT_STOPPED,
     SAY_WHAT_WAS_INSPECTED,

@@ -21,6 +21,7 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
     /** Discs are to be read before this long after rest, s. */
     private static final double READ_LATE_S = 60;
 
+    private static final Set<FlagCode> SWITCHES = Set.of(FlagCode.WRONG_STATE, FlagCode.STATE_NOT_LOOKED_AT);
     private static final Set<FlagCode> GATES = Set.of(FlagCode.START_TEMPERATURE_OUT, FlagCode.INTERVAL_OUT);
 
     /** What a remark is about. */
@@ -100,9 +101,17 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
 
     private static Optional<Remark> switchForgotten(RunState run, JudgedStop stop) {
         return stop.flags().stream()
-                .filter(f -> f.code() == FlagCode.WRONG_STATE)
+                .filter(f -> SWITCHES.contains(f.code()))
                 .findFirst()
-                .map(f -> remark(Kind.MISSED, run, stop, said(RunFinding.SWITCH_FORGOTTEN, f)));
+                .map(f -> remark(
+                        Kind.MISSED,
+                        run,
+                        stop,
+                        said(
+                                f.code() == FlagCode.WRONG_STATE
+                                        ? RunFinding.SWITCH_FORGOTTEN
+                                        : RunFinding.SWITCH_NOT_LOOKED_AT,
+                                f)));
     }
 
     private static Optional<Remark> notStarted(RunState run, JudgedStop stop) {

@@ -3,6 +3,8 @@ package app.frenum.core.procedure.run;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.heat.Regimes;
 import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.BrakeSystem;
+import app.frenum.core.procedure.Phase;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -23,6 +25,8 @@ import java.util.Set;
  * @param tauS time constant of the front discs where their own cool-down does not tell it yet, s
  * @param standingTauS the same while the car stands; empty until it was learnt
  * @param limitC highest disc temperature allowed, °C
+ * @param rules by which version of the rules it is run, so that a run of before is rebuilt as it was: up to 1 a signature held
+ *     for ever, and a switch that nobody looked at counted as asked
  */
 public record RunScript(
         List<Step> steps,
@@ -34,7 +38,11 @@ public record RunScript(
         double ambientC,
         double tauS,
         Optional<Double> standingTauS,
-        Optional<Double> limitC) {
+        Optional<Double> limitC,
+        int rules) {
+    /** The rules of now. */
+    public static final int RULES = 2;
+
     public RunScript {
         steps = List.copyOf(steps);
         sides = List.copyOf(sides);
@@ -42,6 +50,31 @@ public record RunScript(
         if (steps.isEmpty() || sides.isEmpty()) {
             throw new IllegalArgumentException("a run needs something to do, with something");
         }
+    }
+
+    /** Which part of the brakes works in a step. */
+    BrakeSystem systemOf(int step) {
+        return steps.get(step).phase().map(Phase::system).orElse(BrakeSystem.WHOLE);
+    }
+
+    /** Whether two steps ask for the same of the same parts, as the repeats of a cycle do. */
+    boolean areAlike(int step, int other) {
+        Step a = steps.get(step);
+        Step b = steps.get(other);
+        return step == other
+                || a.isBraking()
+                        && a.configuration() == b.configuration()
+                        && a.cycle() > 0
+                        && b.cycle() > 0
+                        && a.phase().equals(b.phase());
+    }
+
+    boolean isSignedDaily() {
+        return rules > 1;
+    }
+
+    boolean asksForSwitches() {
+        return rules > 1;
     }
 
     /** How the front discs cool, as far as it is known. */

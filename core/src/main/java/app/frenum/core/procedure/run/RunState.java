@@ -23,7 +23,8 @@ import java.util.function.Predicate;
  * @param script what is to be done
  * @param stage where it stands
  * @param step index of the step it is in; the count of steps when it is done
- * @param signedBy whoever signed the safety gate
+ * @param signedBy whoever signed the safety gate last
+ * @param signedAtS when
  * @param discs readings since the last stop, in order
  * @param moving whether the car rolls or stands since its last stop, where anybody said or a logger saw it
  * @param lane the last call
@@ -39,6 +40,7 @@ public record RunState(
         Stage stage,
         int step,
         Optional<Who> signedBy,
+        OptionalDouble signedAtS,
         List<DiscRead> discs,
         Optional<Moving> moving,
         Optional<LaneCall> lane,
@@ -50,6 +52,8 @@ public record RunState(
         List<Halt> halts) {
     /** A call of the lane holds this long, s. */
     public static final double LANE_HOLDS_S = 120;
+    /** The safety gate is signed for a day of testing, s; on another it is looked at anew. */
+    public static final double SIGNATURE_HOLDS_S = 14 * 3600;
     /** A stop under way at less of the asked speed than this is no stop of the run. */
     private static final double SLOWEST_STARTED = 0.7;
     /** How near the asked speed a stop must be that nobody started at the card. */
@@ -105,6 +109,7 @@ public record RunState(
                 Stage.UNSIGNED,
                 0,
                 Optional.empty(),
+                OptionalDouble.empty(),
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
@@ -148,6 +153,11 @@ public record RunState(
         if (!fits) {
             throw OutOfTurn.because(stage == Stage.STOPPED ? RunRefusal.RELEASE_IT_FIRST : why);
         }
+    }
+
+    boolean isSignedFor(double nowS) {
+        return signedAtS.isPresent()
+                && (!script.isSignedDaily() || nowS - signedAtS.getAsDouble() <= SIGNATURE_HOLDS_S);
     }
 
     boolean isLaneClear(double nowS) {

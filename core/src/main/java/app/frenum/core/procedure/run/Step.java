@@ -11,8 +11,9 @@ import java.util.Optional;
  * @param block from 1, counted for each configuration
  * @param phase absent for what is not in the procedure
  * @param repeats how many that count; 1 for what is not driven
+ * @param cycle the repeat of the procedure's cycle that it belongs to, from 1; 0 for none
  */
-public record Step(Kind kind, int configuration, int block, Optional<Phase> phase, int repeats) {
+public record Step(Kind kind, int configuration, int block, Optional<Phase> phase, int repeats, int cycle) {
     /** What is done. */
     public enum Kind {
         CHANGE_PARTS,
@@ -27,8 +28,17 @@ public record Step(Kind kind, int configuration, int block, Optional<Phase> phas
         return phase.map(Phase::name).orElse(kind == Kind.CHANGE_PARTS ? "change parts" : "bed in");
     }
 
+    boolean isTreatment() {
+        return phase.filter(p -> p.kind() == Phase.Kind.TREATMENT).isPresent();
+    }
+
     boolean isBraking() {
         return kind == Kind.BRAKING;
+    }
+
+    /** Whether another step belongs to the same repeat of the cycle. */
+    boolean isInCycleWith(Step other) {
+        return cycle > 0 && cycle == other.cycle && configuration == other.configuration && block == other.block;
     }
 
     /** Whether its stops are measured against each other, rather than driven to warm up or to prove something. */

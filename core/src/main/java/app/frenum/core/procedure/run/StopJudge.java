@@ -37,7 +37,11 @@ record StopJudge(RunState run) {
         Step now = run.current().orElseThrow();
         Phase phase = now.phase().orElseThrow();
         StopRules.Seen seen = new StopRules.Seen(readings, logged, driven.startC(), interval(driven), driven.started());
-        List<Flag> flags = StopRules.flags(phase, run.script().sides().get(now.configuration()), seen);
+        List<Flag> flags = StopRules.flags(
+                phase,
+                run.script().sides().get(now.configuration()),
+                seen,
+                run.script().asksForSwitches());
         double asked = phase.from().inside();
         return new JudgedStop(
                 id,

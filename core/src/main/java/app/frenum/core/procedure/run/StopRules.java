@@ -73,12 +73,15 @@ final class StopRules {
     }
 
     /** Judges one stop. */
-    static List<Flag> flags(Phase phase, RunScript.Side side, Seen seen) {
+    static List<Flag> flags(Phase phase, RunScript.Side side, Seen seen, boolean asksForSwitches) {
         StopRules rules = new StopRules(phase, side);
         seen.logged().ifPresentOrElse(l -> rules.logged(l.measured()), () -> rules.entrySpeed(seen.readings()));
         rules.startTemperature(seen.startC());
         seen.intervalS().ifPresent(rules::interval);
         rules.switches(seen.switches());
+        if (asksForSwitches && phase.kind() != Phase.Kind.SNUB) {
+            rules.notLookedAt(seen.switches());
+        }
         if (!seen.started()) {
             rules.add(FlagFinding.NOBODY_STARTED_IT);
         }
@@ -189,6 +192,13 @@ final class StopRules {
                 add(FlagFinding.SWITCH_WRONG, Term.name(s.label()), Term.name(onOff(on)), Term.name(onOff(asked)));
             }
         });
+    }
+
+    /** What nobody looked at is not as asked: it is kept, and said so. */
+    private void notLookedAt(Map<BrakeSwitch, Boolean> found) {
+        side.switches().keySet().stream()
+                .filter(s -> !found.containsKey(s))
+                .forEach(s -> add(FlagFinding.SWITCH_NOT_LOOKED_AT, Term.name(s.label())));
     }
 
     private static String onOff(boolean on) {

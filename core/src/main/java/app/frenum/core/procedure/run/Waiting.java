@@ -14,13 +14,14 @@ final class Waiting {
     private Waiting() {}
 
     static RunState signed(RunState now, SafetyGate gate, RunEvent event) {
-        now.require(now.stage() == Stage.UNSIGNED, RunRefusal.SIGNED_ALREADY);
+        boolean first = now.stage() == Stage.UNSIGNED;
+        now.require(first || !now.isSignedFor(event.atS()), RunRefusal.SIGNED_ALREADY);
         if (!gate.problems().isEmpty()) {
             throw OutOfTurn.because(RunRefusal.GATE_NOT_COMPLETE);
         }
         return new RunDraft(now)
-                .signedBy(event.by())
-                .stage(Deciding.stageOf(now, now.step()))
+                .signed(event.by(), event.atS())
+                .stage(first ? Deciding.stageOf(now, now.step()) : now.stage())
                 .build();
     }
 
@@ -64,6 +65,7 @@ final class Waiting {
             return started(Deciding.decided(now, now.last().judged(), "", event), event);
         }
         now.require(now.stage() == Stage.WAITING, RunRefusal.NOTHING_TO_START);
+        now.require(now.isSignedFor(event.atS()), RunRefusal.SIGN_FOR_TODAY);
         now.require(now.isLaneClear(event.atS()), RunRefusal.LANE_NOT_CLEAR);
         Map<WheelPosition, Double> last = new EnumMap<>(WheelPosition.class);
         now.discs().forEach(d -> last.put(d.wheel(), d.celsius()));

@@ -51,7 +51,8 @@ class LoggedRunTest {
                             4,
                             new Gate(celsius(60), celsius(130), Optional.empty(), Optional.empty()))),
                     RunOrder.ONE_AFTER_ANOTHER.blocks(2, 4, 1),
-                    List.of(false, false)),
+                    List.of(false, false),
+                    (a, b) -> true),
             List.of(
                     new RunScript.Side("Dry", Map.of(BrakeSwitch.COOLING_SPRAY, false)),
                     new RunScript.Side("Sprayed", Map.of(BrakeSwitch.COOLING_SPRAY, true))),
@@ -62,7 +63,8 @@ class LoggedRunTest {
             15,
             180,
             Optional.empty(),
-            Optional.of(300.0)));
+            Optional.of(300.0),
+            RunScript.RULES));
 
     private void says(Happening what) {
         state = state.next(new RunEvent(UUID.randomUUID(), drive.car.timeS(), new Who("Marshal"), what));

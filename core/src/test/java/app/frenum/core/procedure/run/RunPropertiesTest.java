@@ -40,7 +40,8 @@ class RunPropertiesTest {
             RunScripts.steps(
                     procedure(phase(Phase.Kind.STOP, kmh(90), kmh(0), 2, GATE)),
                     RunOrder.A_B_A.blocks(2, 4, 1),
-                    List.of(false, true)),
+                    List.of(false, true),
+                    (a, b) -> true),
             List.of(new RunScript.Side("As bought", Map.of()), new RunScript.Side("Other pads", Map.of())),
             EnumSet.allOf(AbortRule.class),
             25,
@@ -49,7 +50,8 @@ class RunPropertiesTest {
             15,
             180,
             Optional.empty(),
-            Optional.of(400.0));
+            Optional.of(400.0),
+            RunScript.RULES);
 
     static List<Long> seeds() {
         return new Random(17).longs(40).boxed().toList();

@@ -1,6 +1,7 @@
 package app.frenum.core.procedure.run;
 
 import static app.frenum.core.procedure.Phases.celsius;
+import static app.frenum.core.procedure.Phases.hottest;
 import static app.frenum.core.procedure.Phases.kmh;
 import static app.frenum.core.procedure.Phases.phase;
 import static app.frenum.core.procedure.Phases.procedure;
@@ -19,7 +20,9 @@ import app.frenum.core.people.Who;
 import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.AbortRule;
+import app.frenum.core.procedure.BrakeSystem;
 import app.frenum.core.procedure.CrackClass;
+import app.frenum.core.procedure.Cycle;
 import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
@@ -54,11 +57,20 @@ class RunStateTest {
         private double now;
 
         Driven(Procedure procedure, int stopsEach) {
+            this(procedure, stopsEach, 2);
+        }
+
+        Driven(Procedure procedure, int stopsEach, int configurations) {
             script = new RunScript(
-                    RunScripts.steps(procedure, RunOrder.A_B_A.blocks(2, stopsEach, 1), List.of(false, true)),
+                    RunScripts.steps(
+                            procedure,
+                            RunOrder.A_B_A.blocks(configurations, stopsEach, 1),
+                            List.of(false, true),
+                            (a, b) -> true),
                     List.of(
-                            new RunScript.Side("As bought", Map.of(BrakeSwitch.COOLING_SPRAY, false)),
-                            new RunScript.Side("With spray", Map.of(BrakeSwitch.COOLING_SPRAY, true))),
+                                    new RunScript.Side("As bought", Map.of(BrakeSwitch.COOLING_SPRAY, false)),
+                                    new RunScript.Side("With spray", Map.of(BrakeSwitch.COOLING_SPRAY, true)))
+                            .subList(0, configurations),
                     EnumSet.allOf(AbortRule.class),
                     25,
                     1,
@@ -66,7 +78,8 @@ class RunStateTest {
                     15,
                     180,
                     Optional.empty(),
-                    Optional.of(400.0));
+                    Optional.of(400.0),
+                    RunScript.RULES);
             state = RunState.of(script);
         }
 
@@ -89,7 +102,13 @@ class RunStateTest {
                             Map.of(WheelPosition.FRONT_LEFT, celsius, WheelPosition.FRONT_RIGHT, celsius + 4)));
         }
 
+        /** With the switches found as asked. */
         Driven driven(double discC, HandReadings readings) {
+            int side = state.current().orElseThrow().configuration();
+            return drivenWith(discC, with(readings, script.sides().get(side).switches()));
+        }
+
+        Driven drivenWith(double discC, HandReadings readings) {
             return discsAt(discC)
                     .says(5, new Happening.LaneCalled(true))
                     .says(5, new Happening.Started())
@@ -108,6 +127,21 @@ class RunStateTest {
         List<FlagCode> flags() {
             return last().flags().stream().map(Flag::code).toList();
         }
+    }
+
+    private static HandReadings with(HandReadings r, Map<BrakeSwitch, Boolean> switches) {
+        return new HandReadings(
+                r.entrySpeed(),
+                r.distances(),
+                r.instrument(),
+                r.time(),
+                r.peaks(),
+                r.lateS(),
+                r.pedal(),
+                r.lockSeen(),
+                r.rearFirst(),
+                r.switches().isEmpty() ? switches : r.switches(),
+                r.note());
     }
 
     private static HandReadings stop(double entryKmh, double distanceM) {
@@ -200,7 +234,7 @@ class RunStateTest {
                 .says(1, new Happening.LaneCalled(true))
                 .says(1, new Happening.Started())
                 .says(10, new Happening.AtRest())
-                .says(1, new Happening.Entered(stop(90, 48)));
+                .says(1, new Happening.Entered(with(stop(90, 48), Map.of(BrakeSwitch.COOLING_SPRAY, false))));
         assertThat(run.flags()).containsExactly(FlagCode.INTERVAL_OUT);
     }
 
@@ -377,7 +411,7 @@ class RunStateTest {
 
     private static final Procedure TREATMENT = procedure(
             phase(Phase.Kind.STOP, kmh(90), kmh(0), 3, GATE),
-            phase(Phase.Kind.STOP, kmh(90), kmh(0), Phase.BrakeSystem.WHOLE, 3, GATE, true));
+            phase(Phase.Kind.STOP, kmh(90), kmh(0), BrakeSystem.WHOLE, 3, GATE, true));
 
     @Test
     void aTreatmentIsGoneOnlyWhenItsStopsProveIt() {
@@ -424,5 +458,144 @@ class RunStateTest {
                 .says(20, new Happening.AtRest())
                 .says(30, new Happening.Entered(stop(90, 44)));
         assertThat(unread.flags()).contains(FlagCode.NO_START_TEMPERATURE);
+    }
+
+    private static final Phase HARD = phase(Phase.Kind.SNUB, kmh(160), kmh(20), 1, Gate.OPEN);
+    private static final Phase AGAIN = phase(
+            Phase.Kind.SPIKE,
+            kmh(160),
+            kmh(0),
+            1,
+            new Gate(
+                    Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(new Quantity(60, Unit.SECONDS))));
+    private static final Phase LOOK = phase(Phase.Kind.INSPECTION, kmh(0), kmh(0), 1, Gate.OPEN);
+
+    private static Procedure endurance(int times) {
+        Procedure once = procedure(HARD, AGAIN, LOOK);
+        return new Procedure(
+                "Endurance",
+                "",
+                once.phases(),
+                Optional.of(new Cycle(0, 2, times, 2)),
+                once.abortRules(),
+                List.of(),
+                List.of(),
+                once.runBy(),
+                List.of());
+    }
+
+    private static HandReadings spike() {
+        return readings(160, 120, Map.of(), false, Optional.empty(), Map.of(BrakeSwitch.COOLING_SPRAY, false));
+    }
+
+    private static Driven pair(Driven run, double laterS) {
+        run.says(5, new Happening.LaneCalled(true))
+                .says(5, new Happening.Started())
+                .says(10, new Happening.AtRest());
+        return run.says(laterS, new Happening.LaneCalled(true))
+                .says(5, new Happening.Started())
+                .says(10, new Happening.AtRest())
+                .says(5, new Happening.Entered(spike()));
+    }
+
+    @Test
+    void theSecondOfAPairIsTimedFromTheFirstAndTheFirstOfTheNextIsNot() {
+        Driven run = pair(new Driven(endurance(4), 4, 1).signed(), 20);
+        assertThat(run.flags()).isEmpty();
+        run.says(1, new Happening.Decided(Validity.VALID, ""));
+        assertThat(run.state.current().orElseThrow().cycle()).isEqualTo(2);
+        assertThat(run.state.lastStartS()).isEmpty();
+        pair(run, 80);
+        assertThat(run.flags()).containsExactly(FlagCode.INTERVAL_OUT);
+        run.says(1, new Happening.Decided(Validity.REPEAT, ""));
+        assertThat(run.state.current().orElseThrow().phase()).contains(AGAIN);
+    }
+
+    @Test
+    void anEnduranceIsSuspendedByACrackAndGoesOnAnotherDayWhereItStood() {
+        Driven run =
+                pair(new Driven(endurance(4), 4, 1).signed(), 20).says(1, new Happening.Decided(Validity.VALID, ""));
+        pair(run, 20).says(1, new Happening.Decided(Validity.VALID, ""));
+        assertThat(run.state.current().orElseThrow().name()).isEqualTo("INSPECTION");
+        CrackSeen edge = new CrackSeen(
+                WheelPosition.FRONT_LEFT,
+                DiscFace.OUTER,
+                CrackClass.TO_THE_EDGE,
+                Optional.of(new Quantity(8, Unit.MILLIMETRES)));
+        run.says(60, new Happening.CracksSeen(List.of(edge)));
+        assertThat(run.state.stage()).isEqualTo(Stage.STOPPED);
+        CrackSeen none = new CrackSeen(WheelPosition.FRONT_LEFT, DiscFace.OUTER, CrackClass.NONE, Optional.empty());
+        run.says(20 * 3600, new Happening.CracksSeen(List.of(none)))
+                .says(60, new Happening.Released("another disc, both faces seen"))
+                .says(60, new Happening.TaskDone("none"));
+        assertThat(run.state.current().orElseThrow().cycle()).isEqualTo(3);
+        run.says(5, new Happening.LaneCalled(true));
+        assertThat(GateView.of(run.state, run.now).signed()).isFalse();
+        assertThat(Instruction.of(run.state, GateView.of(run.state, run.now)).imperative())
+                .isEqualTo(Finding.of(RunFinding.SIGN_THE_GATE));
+        assertThatThrownBy(() -> run.says(5, new Happening.Started())).isInstanceOf(OutOfTurn.class);
+        run.signed();
+        pair(run, 20);
+        assertThat(run.state.stops()).hasSize(6);
+        assertThatThrownBy(run::signed).isInstanceOf(OutOfTurn.class);
+    }
+
+    @Test
+    void aSwitchThatNobodyLookedAtIsNotAsAsked() {
+        Driven run = new Driven(STOPS, 4)
+                .signed()
+                .drivenWith(90, readings(90, 47, Map.of(), false, Optional.empty(), Map.of()));
+        assertThat(run.flags()).containsExactly(FlagCode.STATE_NOT_LOOKED_AT);
+        assertThat(run.last().judged()).isEqualTo(Validity.NOTE);
+        assertThat(run.last().counts()).isTrue();
+        run.says(1, new Happening.Decided(Validity.NOTE, ""));
+        assertThat(RunReview.of(run.state).remarks())
+                .extracting(r -> r.finding().code())
+                .contains(RunFinding.SWITCH_NOT_LOOKED_AT);
+    }
+
+    @Test
+    void aRearAxleThatBrakesAloneMayLockAndTestingGoesOn() {
+        Phase alone = phase(Phase.Kind.STOP, kmh(60), kmh(0), BrakeSystem.FRONT_CIRCUIT_OFF, 2, Gate.OPEN, false);
+        Driven run = new Driven(procedure(alone), 2).signed().driven(90, rearFirst());
+        assertThat(run.state.stage()).isEqualTo(Stage.JUDGED);
+        Driven whole = new Driven(procedure(alone.from(kmh(60)).on(BrakeSystem.WHOLE)), 2)
+                .signed()
+                .driven(90, rearFirst());
+        assertThat(whole.state.stage()).isEqualTo(Stage.STOPPED);
+    }
+
+    private static HandReadings rearFirst() {
+        return new HandReadings(
+                Optional.of(kmh(60)),
+                List.of(new HandReadings.DistanceRead(new Who("Marshal"), new Quantity(60, Unit.METRES))),
+                Instrument.TAPE,
+                Optional.empty(),
+                Map.of(),
+                30,
+                Optional.empty(),
+                true,
+                true,
+                Map.of(),
+                "");
+    }
+
+    @Test
+    void aTreatmentGoesOnAColdDiscAndIsWrittenDown() {
+        Phase apply = phase(Phase.Kind.TREATMENT, kmh(0), kmh(0), 1, hottest(40));
+        Phase once = phase(Phase.Kind.STOP, kmh(60), kmh(0), 1, Gate.OPEN);
+        Driven run = new Driven(procedure(apply, once), 1).signed();
+        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone("film on both faces")))
+                .isInstanceOf(OutOfTurn.class);
+        run.discsAt(90);
+        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone("film on both faces")))
+                .isInstanceOf(OutOfTurn.class);
+        run.discsAt(30);
+        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone(" "))).isInstanceOf(OutOfTurn.class);
+        run.says(1, new Happening.TaskDone("film on both faces, two strokes"));
+        assertThat(run.state.tasks())
+                .extracting(RunState.Task::note)
+                .containsExactly("film on both faces, two strokes");
+        assertThat(run.state.current().orElseThrow().phase()).contains(once);
     }
 }
