@@ -999,7 +999,7 @@ export interface components {
             inspect: string;
             label: string;
             /** @enum {string} */
-            rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
+            rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "BRAKE_STAYS_ON" | "LINING_LOOSE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
         };
         AirFlow: {
             /** @enum {string} */
@@ -1214,6 +1214,7 @@ export interface components {
                 LINES?: components["schemas"]["Part"];
                 PADS_FRONT?: components["schemas"]["Part"];
                 PADS_REAR?: components["schemas"]["Part"];
+                SPRAY_LIQUID?: components["schemas"]["Part"];
                 SURFACE_TREATMENT?: components["schemas"]["Part"];
                 TYRES_FRONT?: components["schemas"]["Part"];
                 TYRES_REAR?: components["schemas"]["Part"];
@@ -1222,7 +1223,10 @@ export interface components {
                 ANTI_LOCK?: boolean;
                 ASSIST?: boolean;
                 COOLING_SPRAY?: boolean;
+                EMERGENCY_ASSIST?: boolean;
                 FOUR_DRIVEN_WHEELS?: boolean;
+                STABILITY_CONTROL?: boolean;
+                TRAILER?: boolean;
             };
         };
         ConfigurationView: {
@@ -1333,6 +1337,16 @@ export interface components {
         };
         CurvesView: {
             groups: components["schemas"]["LikeCurves"][];
+        };
+        Cycle: {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            inspectEvery: number;
+            /** Format: int32 */
+            last: number;
+            /** Format: int32 */
+            times: number;
         };
         DayClock: {
             items: components["schemas"]["Item"][];
@@ -1590,7 +1604,7 @@ export interface components {
         };
         Flag: {
             /** @enum {string} */
-            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "REFERENCE_BRIDGED" | "REFERENCE_LOST" | "CLOCK_JUMP" | "SPEED_LATE_UNKNOWN" | "IMPLAUSIBLE_STOP" | "SENSOR_DROPOUT" | "ONSET_UNCLEAR" | "SENSOR_SUSPECT" | "NOT_STARTED";
+            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "REFERENCE_BRIDGED" | "REFERENCE_LOST" | "CLOCK_JUMP" | "SPEED_LATE_UNKNOWN" | "IMPLAUSIBLE_STOP" | "SENSOR_DROPOUT" | "ONSET_UNCLEAR" | "SENSOR_SUSPECT" | "NOT_STARTED" | "STATE_NOT_LOOKED_AT";
             finding: components["schemas"]["WrittenFinding"];
         };
         FluidView: {
@@ -1692,6 +1706,7 @@ export interface components {
             readyAtS: components["schemas"]["WrittenFigure"];
             readyFitted: boolean;
             readyPlusMinusS: components["schemas"]["WrittenFigure"];
+            signed: boolean;
             soonestAtS: number | null;
             window: components["schemas"]["Window"];
         };
@@ -1714,7 +1729,7 @@ export interface components {
             by: string;
             inspected: string;
             releasedBy: string;
-            rule: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR") | null;
+            rule: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "BRAKE_STAYS_ON" | "LINING_LOOSE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR") | null;
             why: components["schemas"]["WrittenFinding"];
         };
         HandEntry: {
@@ -1767,7 +1782,10 @@ export interface components {
                 ANTI_LOCK?: boolean;
                 ASSIST?: boolean;
                 COOLING_SPRAY?: boolean;
+                EMERGENCY_ASSIST?: boolean;
                 FOUR_DRIVEN_WHEELS?: boolean;
+                STABILITY_CONTROL?: boolean;
+                TRAILER?: boolean;
             };
             time: components["schemas"]["WrittenQuantity"] | null;
         };
@@ -1890,7 +1908,7 @@ export interface components {
             /** Format: double */
             durationS: number;
             /** @enum {string} */
-            kind: "SWAP" | "BEDDING" | "WAIT" | "RUN" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
+            kind: "SWAP" | "BEDDING" | "WAIT" | "RUN" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION" | "TREATMENT";
             /** Format: int32 */
             number: number;
             peakC: components["schemas"]["WrittenFigure"];
@@ -2106,6 +2124,7 @@ export interface components {
         };
         Limit: {
             atLeast: boolean;
+            phase: string | null;
             source: string;
             value: components["schemas"]["WrittenQuantity"];
             what: string;
@@ -2116,7 +2135,7 @@ export interface components {
             n: number;
             phase: string;
             /** @enum {string} */
-            verdict: "MET" | "NOT_MET" | "CANNOT_TELL";
+            verdict: "MET" | "NOT_MET" | "CANNOT_TELL" | "NOT_YET_DRIVEN";
             worst: components["schemas"]["WrittenFigure"];
         };
         Line: {
@@ -2168,7 +2187,10 @@ export interface components {
                 ANTI_LOCK?: boolean;
                 ASSIST?: boolean;
                 COOLING_SPRAY?: boolean;
+                EMERGENCY_ASSIST?: boolean;
                 FOUR_DRIVEN_WHEELS?: boolean;
+                STABILITY_CONTROL?: boolean;
+                TRAILER?: boolean;
             };
         };
         Mark: {
@@ -2470,7 +2492,7 @@ export interface components {
             gear: "NEUTRAL" | "IN_GEAR";
             grip: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
-            kind: "STOP" | "SNUB" | "SPIKE" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
+            kind: "STOP" | "SNUB" | "SPIKE" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION" | "TREATMENT";
             /** @enum {string} */
             load: "LIGHT" | "LADEN";
             lockForbidden: boolean;
@@ -2481,9 +2503,11 @@ export interface components {
             /** Format: int32 */
             repeats: number;
             /** @enum {string} */
-            system: "WHOLE" | "FRONT_CIRCUIT_OFF" | "REAR_CIRCUIT_OFF" | "ASSIST_OFF";
+            system: "WHOLE" | "FRONT_CIRCUIT_OFF" | "REAR_CIRCUIT_OFF" | "DIAGONAL_FRONT_LEFT_OFF" | "DIAGONAL_FRONT_RIGHT_OFF" | "FRONT_LEFT_OFF" | "FRONT_RIGHT_OFF" | "REAR_LEFT_OFF" | "REAR_RIGHT_OFF" | "ASSIST_OFF";
             target: components["schemas"]["WrittenQuantity"] | null;
             to: components["schemas"]["WrittenQuantity"];
+            /** @enum {string} */
+            whose: "EVERY" | "BASELINE" | "OTHERS";
         };
         PhaseLane: {
             because: string;
@@ -2570,9 +2594,10 @@ export interface components {
             stops: components["schemas"]["CurvePoint"][][];
         };
         Procedure: {
-            abortRules: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR")[];
+            abortRules: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "BRAKE_STAYS_ON" | "LINING_LOOSE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR")[];
             bring: string[];
             cautions: string[];
+            cycle: components["schemas"]["Cycle"] | null;
             limits: components["schemas"]["Limit"][];
             name: string;
             phases: components["schemas"]["Phase"][];
@@ -2674,6 +2699,10 @@ export interface components {
             /** Format: int32 */
             counted: number;
             cracks: components["schemas"]["CrackSeen"][];
+            /** Format: int32 */
+            cycle: number;
+            /** Format: int32 */
+            cycles: number;
             devices: components["schemas"]["DeviceView"][];
             discs: components["schemas"]["DiscRead"][];
             /** Format: double */
@@ -2908,6 +2937,8 @@ export interface components {
             block: number;
             /** Format: int32 */
             configuration: number;
+            /** Format: int32 */
+            cycle: number;
             /** @enum {string} */
             kind: "CHANGE_PARTS" | "BED_IN" | "BRAKING" | "TASK";
             phase: components["schemas"]["Phase"] | null;
@@ -2978,7 +3009,7 @@ export interface components {
             valueUncertainty: components["schemas"]["WrittenFigure"];
         };
         Stopped: {
-            rule: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR") | null;
+            rule: ("PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "BRAKE_STAYS_ON" | "LINING_LOOSE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR") | null;
             /** @enum {string} */
             type: "stopped";
             words: string;
@@ -3011,7 +3042,7 @@ export interface components {
             /** Format: double */
             fromS: number;
             /** @enum {string} */
-            kind: "SWAP" | "BEDDING" | "WAIT" | "RUN" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION";
+            kind: "SWAP" | "BEDDING" | "WAIT" | "RUN" | "COOL_DOWN" | "OBSERVATION" | "INSPECTION" | "TREATMENT";
             phase: string;
             /** Format: int32 */
             runs: number;
@@ -3035,7 +3066,7 @@ export interface components {
         Switch: {
             label: string;
             /** @enum {string} */
-            name: "ANTI_LOCK" | "ASSIST" | "COOLING_SPRAY" | "FOUR_DRIVEN_WHEELS";
+            name: "ANTI_LOCK" | "ASSIST" | "STABILITY_CONTROL" | "EMERGENCY_ASSIST" | "COOLING_SPRAY" | "FOUR_DRIVEN_WHEELS" | "TRAILER";
             on: boolean;
         };
         TaskDone: {

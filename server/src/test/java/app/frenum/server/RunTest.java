@@ -46,8 +46,8 @@ class RunTest {
         ((Map<?, ?>) Journeys.saveToNewTest(test, "x").get("newTest")).forEach((k, v) -> like.put((String) k, v));
         like.put("vehicleId", vehicle);
         server.post("/api/tests", like);
-        String treatment = server.get("/api/procedures").get(12).get("id").asString();
-        Map<String, Object> plan = Journeys.plan(vehicle, configurations, treatment, null);
+        String straight = server.get("/api/procedures").get(0).get("id").asString();
+        Map<String, Object> plan = Journeys.plan(vehicle, configurations, straight, null);
         plan.put("speed", q(80, "KILOMETRES_PER_HOUR"));
         plan.put("stopsEach", 2);
         plan.put("order", "ONE_AFTER_ANOTHER");
@@ -78,7 +78,7 @@ class RunTest {
     }
 
     private void warmedUp() {
-        for (int i = 0; i < 6; i++) {
+        for (int i = 0; i < 10; i++) {
             says(30, Map.of("type", "laneCalled", "clear", true));
             says(5, Map.of("type", "started"));
             says(10, Map.of("type", "atRest"));
@@ -115,7 +115,7 @@ class RunTest {
         warmedUp();
         JsonNode judged = driven(90, readings(80, 38.4));
         assertThat(judged.get("stage").asString()).isEqualTo("JUDGED");
-        assertThat(judged.get("stops").get(6).get("judged").asString()).isEqualTo("VALID");
+        assertThat(judged.get("stops").get(10).get("judged").asString()).isEqualTo("VALID");
         assertThat(server.get("/api/tests/" + test).get("stops").size()).isZero();
         says(5, Map.of("type", "decided", "validity", "VALID", "reason", ""));
         driven(150, readings(80, 37.9));
@@ -249,7 +249,7 @@ class RunTest {
         begun();
         warmedUp();
         String stop =
-                driven(90, readings(80, 38.4)).get("stops").get(6).get("id").asString();
+                driven(90, readings(80, 38.4)).get("stops").get(10).get("id").asString();
         String at = path + "/photos/" + UUID.randomUUID() + "?stopId=";
         BufferedImage large = new BufferedImage(3000, 1000, BufferedImage.TYPE_INT_ARGB);
         ByteArrayOutputStream png = new ByteArrayOutputStream();
@@ -284,7 +284,7 @@ class RunTest {
         begun();
         warmedUp();
         String stop =
-                driven(90, readings(80, 38.4)).get("stops").get(6).get("id").asString();
+                driven(90, readings(80, 38.4)).get("stops").get(10).get("id").asString();
         byte[] large = noise(4000, 3000);
         assertThat(large.length).isGreaterThan(5_000_000);
         assertThat(IntStream.range(0, 4)

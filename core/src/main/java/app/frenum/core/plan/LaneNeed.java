@@ -114,6 +114,6 @@ final class LaneNeed {
         PhaseLane.Basis basis = laneBasis();
         return procedure.phases().stream()
                 .flatMap(p -> PhaseLane.of(p, basis).stream())
-                .collect(Collectors.toMap(PhaseLane::phase, PhaseLane::slowingMps2));
+                .collect(Collectors.toMap(PhaseLane::phase, PhaseLane::slowingMps2, Math::min));
     }
 }

@@ -105,11 +105,6 @@ public record Procedure(
                 .sum();
     }
 
-    /** Whether a plan says how often: its counted phase, or its cycle. */
-    public boolean isCounted() {
-        return cycle.isPresent() || countedPhase().isPresent();
-    }
-
     /**
      * What is driven in one block, written out.
      *
@@ -175,7 +170,7 @@ public record Procedure(
                 found.add(new FieldProblem(
                         "phases." + i + ".provesBack", "Stops must come before it that it can be held against."));
             }
-            if (!names.add(phases.get(i).name().strip())) {
+            if (!isNamedApart(phases.get(i), names)) {
                 found.add(new FieldProblem("phases." + i + ".name", "Another phase has this name."));
             }
         }
@@ -192,6 +187,22 @@ public record Procedure(
             }
         }
         return found;
+    }
+
+    /** Phases that no configuration drives both of may share a name: their stops are held against each other. */
+    private static boolean isNamedApart(Phase p, Set<String> names) {
+        String name = p.name().strip();
+        return switch (p.whose()) {
+            case EVERY -> {
+                names.add("BASELINE " + name);
+                names.add("OTHERS " + name);
+                yield names.add(name);
+            }
+            case BASELINE, OTHERS -> {
+                names.add(name);
+                yield names.add(p.whose() + " " + name);
+            }
+        };
     }
 
     private static void text(String text, int shortest, int longest, String field, List<FieldProblem> found) {

@@ -115,7 +115,7 @@ public class ComparisonService {
                 .sorted(Comparator.comparing(c -> c.id().equals(baseline) ? 0 : 1))
                 .toList();
         List<ComparisonView> groups = new ArrayList<>();
-        for (LikeStops group : driven.toCompare()) {
+        for (LikeStops group : withSomethingToCompare(driven.toCompare())) {
             // The plan counts the stops that the test asks for; what else was driven has no end planned.
             Look look = groups.isEmpty() ? new Look(asked.plannedEach()) : Look.COMPLETE;
             groups.add(view(
@@ -124,6 +124,13 @@ public class ComparisonService {
                     look));
         }
         return groups.get(0).with(groups.subList(1, groups.size()));
+    }
+
+    /** What only one configuration was driven through, such as proofs, is compared with nothing, unless there is no other. */
+    private static List<LikeStops> withSomethingToCompare(List<LikeStops> all) {
+        List<LikeStops> some =
+                all.stream().filter(g -> g.configurations().size() > 1).toList();
+        return some.isEmpty() ? all : some;
     }
 
     /** What all groups of a test have in common. */

@@ -26,7 +26,7 @@ record History(Class<?> kind, List<Consumer<ObjectNode>> steps) {
             Calibration.class, List.of(FirstVersions::calibration),
             VehicleSpec.class, List.of(FirstVersions::uncertain),
             ConfigurationSpec.class, List.of(FirstVersions::configuration),
-            RunScript.class, List.of(FirstVersions::runScript),
+            RunScript.class, List.of(FirstVersions::runScript, Rules::ofBefore),
             Happening.class, List.of(FirstVersions::happening),
             DiscReading.class, List.of(FirstVersions::withoutName),
             AirFlow.class, List.of(FirstVersions::withoutName),

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * How a test is to be driven.
  *
- * @param configurationIds the baseline first
+ * @param configurationIds the baseline first; one alone is compared with nothing
  * @param laneId null while none is chosen
  * @param margin smallest difference worth having
  * @param slot booked time
@@ -28,12 +28,12 @@ import org.jspecify.annotations.Nullable;
 public record PlanRequest(
         @NotNull UUID vehicleId,
         @NotNull VehicleSpec.Load load,
-        @NotNull @Size(min = 2, max = 6) List<@NotNull UUID> configurationIds,
+        @NotNull @Size(min = 1, max = 26) List<@NotNull UUID> configurationIds,
         @NotNull UUID procedureId,
         @Nullable UUID laneId,
         @NotNull Quantity speed,
         @NotNull Quantity margin,
-        @Min(1) @Max(200) int stopsEach,
+        @Min(1) @Max(500) int stopsEach,
         @NotNull RunOrder order,
         long seed,
         @NotNull Quantity slot,

@@ -1,6 +1,7 @@
 package app.frenum.server.run;
 
 import app.frenum.core.finding.UnitSystem;
+import app.frenum.core.garage.Difference;
 import app.frenum.core.heat.Regimes;
 import app.frenum.core.people.Who;
 import app.frenum.core.plan.RunOrder;
@@ -20,8 +21,11 @@ import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
+import app.frenum.server.plan.PlanView;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.problem.Problem;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,6 +45,7 @@ public class RunService {
     private static final double FURTHEST_AHEAD_S = 60;
 
     private static final double LATEST_S = 1e12;
+    private static final Duration SIGNED_TODAY = Duration.ofHours(14);
     /** How much faster than the wall's clock a rehearsal may run. */
     private static final double FASTEST = 20;
 
@@ -103,8 +108,22 @@ public class RunService {
             }
             plans.refuseNoGo(testId);
             runs.save(new Run(testId, documents.write(script(plan)), documents.write(plan), rate, clock.instant()));
+            signAsPlanned(testId);
         }
         return run(testId);
+    }
+
+    /** The safety gate is signed once a day: a signature that was given to the plan today is the run's. */
+    private void signAsPlanned(UUID testId) {
+        PlanView.SignedGate signed = plans.plan(testId).safety();
+        if (signed != null && !signed.signedAt().isBefore(clock.instant().minus(SIGNED_TODAY))) {
+            UUID id = UUID.nameUUIDFromBytes((testId + "signed").getBytes(StandardCharsets.UTF_8));
+            happened(
+                    testId,
+                    signed.signedBy(),
+                    new EventRequest(id, clockS(testId), new Happening.Signed(signed.gate())),
+                    0);
+        }
     }
 
     private RunScript script(PlanRequest plan) {
@@ -122,7 +141,10 @@ public class RunService {
                         sides.stream()
                                 .map(c -> !plan.beddedBefore()
                                         && !c.spec().unbedded().isEmpty())
-                                .toList()),
+                                .toList(),
+                        (from, to) -> !Difference.between(
+                                        sides.get(from).spec(), sides.get(to).spec())
+                                .isTreatmentOnly()),
                 sides.stream()
                         .map(c -> new RunScript.Side(c.label(), c.spec().switches()))
                         .toList(),
@@ -133,7 +155,8 @@ public class RunService {
                 plan.ambient().inside(),
                 cooling.rollingS(),
                 cooling.standingS(),
-                plan.limit().map(Quantity::inside));
+                plan.limit().map(Quantity::inside),
+                RunScript.RULES);
     }
 
     public RunView run(UUID testId) {

@@ -2,6 +2,7 @@ package app.frenum.server.run;
 
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.finding.UnitSystem;
+import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
@@ -63,14 +64,18 @@ class RunStops {
         boolean measured = last.logged().isPresent()
                 || last.readings().distanceM().isPresent()
                 || last.readings().time().isPresent();
-        boolean read = step.phase().filter(p -> !p.provesBack()).isPresent();
-        if (!measured || !read) {
+        if (!measured) {
             return;
         }
         Instant when = Instant.ofEpochMilli(Math.round(last.atS() * 1000));
-        Conditions conditions = conditions(plan, when);
-        SeriesView series =
-                tests.seriesFor(testId, plan.configurationIds().get(step.configuration()), step.block(), conditions);
+        Conditions conditions = conditions(plan, step, when);
+        // What must prove the vehicle back is driven as the baseline is, in a phase of its own name.
+        boolean proof = step.phase().filter(Phase::provesBack).isPresent();
+        SeriesView series = tests.seriesFor(
+                testId,
+                plan.configurationIds().get(proof ? 0 : step.configuration()),
+                proof ? 1 : step.block(),
+                conditions);
         String phase = step.name();
         Quantity nominal = step.phase().map(Phase::from).orElse(plan.speed());
         if (last.logged().isPresent()) {
@@ -120,12 +125,14 @@ class RunStops {
                         last.decision().orElseThrow().by()));
     }
 
-    private Conditions conditions(PlanRequest plan, Instant when) {
+    private Conditions conditions(PlanRequest plan, Step step, Instant when) {
+        boolean light =
+                step.phase().filter(p -> p.load() == VehicleSpec.Load.LIGHT).isPresent();
         Weather weather = devices.weather(when.minus(LATELY), when.plus(LATELY));
         return new Conditions(
                 when.atZone(ZoneOffset.UTC).toLocalDate().toString(),
                 plan.crew().names().get(CrewRole.DRIVER),
-                plan.load().name().toLowerCase(Locale.ROOT),
+                (light ? VehicleSpec.Load.LIGHT : plan.load()).name().toLowerCase(Locale.ROOT),
                 null,
                 null,
                 weather.airC().isKnown()

@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * @param firstStop index of the first of {@code stops} among all of the run
  * @param nowS Frenum's clock when this was made, seconds since 1970
  * @param step index of the current one
+ * @param cycle the repeat of the procedure's cycle that it belongs to, from 1; 0 outside
+ * @param cycles how many there are of this configuration
  * @param counted stops of it that count
  * @param phaseWords what it asks for, in a line
  * @param fromMps its speed; null where nothing is driven
@@ -50,6 +52,8 @@ public record RunView(
         Stage stage,
         Instruction instruction,
         int step,
+        int cycle,
+        int cycles,
         int counted,
         int attempts,
         String phaseWords,
@@ -70,6 +74,15 @@ public record RunView(
         double rate,
         List<DeviceView> devices,
         Optional<RunReview> review) {
+    private static int cycles(RunState run, Optional<Step> now) {
+        return run.script().steps().stream()
+                .filter(s ->
+                        now.filter(n -> n.configuration() == s.configuration()).isPresent())
+                .mapToInt(Step::cycle)
+                .max()
+                .orElse(0);
+    }
+
     static RunView of(Standing now, int since, double nowS, List<DeviceView> devices) {
         RunState run = now.state();
         int first = now.firstChanged(since);
@@ -85,6 +98,8 @@ public record RunView(
                 run.stage(),
                 Instruction.of(run, gate),
                 run.step(),
+                step.map(Step::cycle).orElse(0),
+                cycles(run, step),
                 run.counted(),
                 (int) IntStream.range(0, run.stops().size())
                         .filter(i -> run.stops().get(i).step() == run.step())

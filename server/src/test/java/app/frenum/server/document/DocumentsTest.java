@@ -136,7 +136,7 @@ class DocumentsTest {
     @Test
     void aRunThatWasBegunBeforeStandingDiscsWereKnownHasThemUnknown() {
         RunScript script = new RunScript(
-                List.of(new Step(Step.Kind.CHANGE_PARTS, 0, 1, Optional.empty(), 1)),
+                List.of(new Step(Step.Kind.CHANGE_PARTS, 0, 1, Optional.empty(), 1, 0)),
                 List.of(new RunScript.Side("A", Map.of())),
                 Set.of(),
                 25,
@@ -145,14 +145,17 @@ class DocumentsTest {
                 15,
                 120,
                 Optional.of(300.0),
-                Optional.empty());
+                Optional.empty(),
+                RunScript.RULES);
         String before = documents
                 .write(script)
                 .replaceFirst("\"standingTauS\":[0-9.]+,", "")
-                .replaceFirst("\"\\$version\":2", "\"was\":0");
+                .replaceFirst("\"\\$version\":3", "\"was\":0")
+                .replaceFirst("\"rules\":2", "\"were\":0");
         assertThat(before).doesNotContain("standingTauS").doesNotContain("version");
         assertThat(documents.read(before, RunScript.class).cooling().standingS())
                 .isEmpty();
+        assertThat(documents.read(before, RunScript.class).rules()).isEqualTo(1);
         assertThat(documents.read(documents.write(script), RunScript.class)).isEqualTo(script);
     }
 
