@@ -31,6 +31,13 @@ export const comparison = (id: string, baseline: string | null, includeStruckOut
       ),
   });
 
+/** A test phase by phase, with the limits entered for it. */
+export const assessment = (id: string) =>
+  queryOptions({
+    queryKey: ['test', id, 'assessment'],
+    queryFn: () => ask(api.GET('/api/tests/{id}/assessment', { params: { path: { id } } })),
+  });
+
 export const trace = (testId: string, stopId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'trace', stopId],

@@ -765,6 +765,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/assessment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["assessment"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/comparison": {
         parameters: {
             query?: never;
@@ -1037,6 +1053,10 @@ export interface components {
                 /** Format: double */
                 REAR_RIGHT?: number;
             };
+        };
+        AssessmentView: {
+            limits: components["schemas"]["LimitRow"][];
+            phases: components["schemas"]["PhaseRow"][];
         };
         At: {
             extrapolated: boolean;
@@ -1468,6 +1488,16 @@ export interface components {
             predictedBy: components["schemas"]["WrittenFinding"];
             /** Format: uuid */
             recordingId: string;
+        };
+        DrivenPhase: {
+            /** Format: int32 */
+            counted: number;
+            halfWidthM: components["schemas"]["WrittenFigure"];
+            letter: string;
+            meanM: components["schemas"]["WrittenFigure"];
+            mfdd: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            repeated: number;
         };
         Duct: {
             wanted: components["schemas"]["WrittenFinding"] | null;
@@ -2138,6 +2168,10 @@ export interface components {
             verdict: "MET" | "NOT_MET" | "CANNOT_TELL" | "NOT_YET_DRIVEN";
             worst: components["schemas"]["WrittenFigure"];
         };
+        LimitRow: {
+            letter: string;
+            reading: components["schemas"]["LimitReading"];
+        };
         Line: {
             /** Format: int32 */
             channel: number;
@@ -2517,6 +2551,13 @@ export interface components {
             slowingMps2: number;
             /** Format: double */
             speedMps: number;
+        };
+        PhaseRow: {
+            /** Format: int32 */
+            asked: number;
+            name: string;
+            sides: components["schemas"]["DrivenPhase"][];
+            words: string;
         };
         PhotoView: {
             by: string;
@@ -3068,6 +3109,7 @@ export interface components {
             /** @enum {string} */
             name: "ANTI_LOCK" | "ASSIST" | "STABILITY_CONTROL" | "EMERGENCY_ASSIST" | "COOLING_SPRAY" | "FOUR_DRIVEN_WHEELS" | "TRAILER";
             on: boolean;
+            proof: string;
         };
         TaskDone: {
             note: string;
@@ -4702,6 +4744,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TestDetail"];
+                };
+            };
+        };
+    };
+    assessment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssessmentView"];
                 };
             };
         };

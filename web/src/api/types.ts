@@ -74,6 +74,7 @@ export type FadeSide = Schemas['FadeSide'];
 export type FadeStudy = Schemas['FadeStudy'];
 export type FadeLevel = Schemas['Level'];
 export type FadeGroup = Schemas['Group'];
+export type Assessment = Schemas['AssessmentView'];
 export type LimitReading = Schemas['LimitReading'];
 export type Judder = Schemas['JudderView'];
 

@@ -16,7 +16,11 @@ export function runView(part: Partial<RunView> = {}): RunView {
     entryTolerance: 0.03,
     nowS: 1000,
     gateOpen: true,
+    question: 'Does it stop shorter?',
+    cycle: 0,
+    cycles: 0,
     gate: {
+      signed: true,
       discs: 'MET',
       interval: 'NOT_ASKED',
       lane: 'MET',

@@ -65,7 +65,8 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['E', 'enter readings, or add them to a logged stop'],
       ['H', 'what happened'],
       ['K', 'looked at a disc for cracks'],
-      ['Esc', 'STOP TESTING'],
+      ['X X', 'STOP TESTING'],
+      ['Esc', 'close what is open'],
     ],
   ],
   [

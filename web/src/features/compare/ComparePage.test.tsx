@@ -1,7 +1,7 @@
 import { fireEvent, screen, within } from '@testing-library/react';
 import { Route, Routes, useLocation } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { comparison, test } from '../../api/queries';
+import { assessment, comparison, test } from '../../api/queries';
 import type { Check, Comparison, Pair, TestDetail } from '../../api/types';
 import { answering } from '../../test-support/server';
 import { shown } from '../../test-support/shown';
@@ -128,10 +128,50 @@ describe('a test with one configuration', () => {
       [
         [test('').queryKey, { configurations: [], expectation: null }],
         [comparison('', null, false).queryKey, group({ comparisons: [] })],
+        [assessment('').queryKey, { phases: [], limits: [] }],
       ],
     );
     has(/A verdict needs three stops of each/);
     fireEvent.click(screen.getByRole('button', { name: 'Bring in its stops' }));
     has('/import?test=');
+  });
+
+  it('says which limits are met, which not, and which phases nobody drove', () => {
+    const limit = { what: 'mean', atLeast: true, value: { inside: 5, unit: 'METRES' }, source: 'our code' };
+    const reading = (phase: string, verdict: string, n: number, worst?: number) => ({
+      letter: 'A',
+      reading: { limit, phase, n, worst: { value: worst }, verdict },
+    });
+    const phase = (name: string, counted: number) => ({
+      name,
+      words: `4 from 60 km/h, ${name}`,
+      asked: 4,
+      sides: [
+        { letter: 'A', counted, repeated: 1, meanM: { value: 20.2 }, halfWidthM: { value: 0.4 }, mfdd: {} },
+      ],
+    });
+    shown(
+      <Routes>
+        <Route path="/" element={<ComparePage />} />
+      </Routes>,
+      [
+        [test('').queryKey, { configurations: [], expectation: null }],
+        [comparison('', null, false).queryKey, group({ comparisons: [] })],
+        [
+          assessment('').queryKey,
+          {
+            phases: [phase('front off', 4), phase('rear off', 0)],
+            limits: [reading('front off', 'NOT_MET', 4, 4.1), reading('rear off', 'NOT_YET_DRIVEN', 0)],
+          },
+        ],
+      ],
+    );
+    has(/Of 2 limits 1 not met, 1 not yet driven. 1 of 2 phases are driven./);
+    const rows = within(screen.getByRole('table', { name: 'Your limits' })).getAllByRole('row');
+    expect(rows[1]?.textContent).toContain('Not met');
+    expect(rows[2]?.textContent).toContain('Not yet driven');
+    has('4 of 4');
+    has('not yet');
+    expect(document.body.textContent).not.toMatch(/lawful|legal|safe/i);
   });
 });

@@ -6,6 +6,7 @@ import { letterOf } from '../../charts/letters';
 import { Button } from '../../ui/Button';
 import { EmptySlab, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
+import { Assessed } from './Assessed';
 import { Compared } from './Compared';
 import { groupName, Together } from './Together';
 
@@ -48,7 +49,7 @@ export function ComparePage() {
                 ))}
               </>
             ) : (
-              <NothingToCompare testId={testId} />
+              <Assessed testId={testId} nothing={<NothingToCompare testId={testId} />} />
             );
           }}
         </Loaded>

@@ -21,6 +21,7 @@ const WORDS: Record<Stretch['kind'], string> = {
   COOL_DOWN: 'cool down',
   OBSERVATION: 'look',
   INSPECTION: 'inspect',
+  TREATMENT: 'put on',
 };
 
 /** Does the day fit its slot, and how hot does it get? Stretches of the day over the predicted heat of the discs. */

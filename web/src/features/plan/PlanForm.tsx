@@ -14,6 +14,8 @@ import { QuantityField } from '../../ui/QuantityField';
 import { labelOf } from '../../ui/labels';
 import { LaneForm } from './LaneForm';
 
+/** As many as anybody drives of one thing. */
+const MOST = 500;
 const ORDERS: [Plan['order'], string][] = [
   ['A_B_A', 'A-B-A, back to the baseline'],
   ['ABBA', 'ABBA, there and back'],
@@ -109,7 +111,7 @@ function Sides({ configurations, plan, errors, set }: Changing & { configuration
           set({ configurationIds: ids });
         }}
       >
-        {i > 1 && <option value="">none</option>}
+        {i > 0 && <option value="">none</option>}
         {configurations.map((c) => (
           <option key={c.id} value={c.id}>
             {labelOf(c)}
@@ -118,16 +120,22 @@ function Sides({ configurations, plan, errors, set }: Changing & { configuration
       </Select>
     </Field>
   );
-  const rows = Math.min(6, configurations.length, plan.configurationIds.length + 1);
+  const rows = Math.min(26, configurations.length, plan.configurationIds.length + 1);
   return <>{Array.from({ length: rows }, (_, i) => configuration(i))}</>;
 }
 
 /** By which procedure, how many of each and in which order. */
 function How({ procedures, plan, errors, set }: Changing & { procedures: ProcedureView[] }) {
+  const cycled = procedures.find((p) => p.id === plan.procedureId)?.procedure.cycle;
+  const choose = (procedureId: string) => {
+    const cycle = procedures.find((p) => p.id === procedureId)?.procedure.cycle;
+    // As often as the procedure says; what was counted in cycles is no number of stops.
+    set({ procedureId, ...(cycle ? { stopsEach: cycle.times } : cycled ? { stopsEach: 8 } : {}) });
+  };
   return (
     <>
       <Field label="Procedure">
-        <Select value={plan.procedureId} onChange={(e) => set({ procedureId: e.target.value })}>
+        <Select value={plan.procedureId} onChange={(e) => choose(e.target.value)}>
           {procedures.map((p) => (
             <option key={p.id} value={p.id}>
               {p.procedure.name}
@@ -135,26 +143,32 @@ function How({ procedures, plan, errors, set }: Changing & { procedures: Procedu
           ))}
         </Select>
       </Field>
-      <Field label="Stops of each" help="1 to 200" error={errors.stopsEach}>
+      <Field
+        label={cycled ? 'Cycles of each' : 'Stops of each'}
+        help={`1 to ${MOST}`}
+        error={errors.stopsEach}
+      >
         <Input
           type="number"
           min={1}
-          max={200}
+          max={MOST}
           value={plan.stopsEach}
           onChange={(e) =>
-            set({ stopsEach: Math.min(200, Math.max(1, Math.round(Number(e.target.value)) || 1)) })
+            set({ stopsEach: Math.min(MOST, Math.max(1, Math.round(Number(e.target.value)) || 1)) })
           }
         />
       </Field>
-      <Field label="Order">
-        <Select value={plan.order} onChange={(e) => set({ order: e.target.value as Plan['order'] })}>
-          {ORDERS.map(([order, label]) => (
-            <option key={order} value={order}>
-              {label}
-            </option>
-          ))}
-        </Select>
-      </Field>
+      {plan.configurationIds.length > 1 && (
+        <Field label="Order">
+          <Select value={plan.order} onChange={(e) => set({ order: e.target.value as Plan['order'] })}>
+            {ORDERS.map(([order, label]) => (
+              <option key={order} value={order}>
+                {label}
+              </option>
+            ))}
+          </Select>
+        </Field>
+      )}
     </>
   );
 }

@@ -68,11 +68,11 @@ type Props = {
 function Start({ detail, all, library, known, view, form }: Props) {
   const { system } = usePreferences();
   const procedure = library[0];
-  if (all.length < 2 || !procedure) {
+  if (all.length < 1 || !procedure) {
     return (
       <Strip>
         <h1 className="mb-4 text-[26px]">{detail.test.question}</h1>
-        <EmptySlab line="A plan compares two configurations. Describe them in the garage first.">
+        <EmptySlab line="A plan needs a configuration, and a second one to compare it with. Describe them in the garage first.">
           <Link
             className="font-[620] underline"
             to={`/garage?view=configurations&vehicle=${detail.vehicle.id}`}

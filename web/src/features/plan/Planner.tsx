@@ -170,18 +170,20 @@ function Foreseen({ f, plan, lane }: OfPlan & { lane: LaneView['lane'] | null })
         <LanePlan forecast={f} lane={lane} units={units} />
       </section>
       <div className="grid gap-8 xl:grid-cols-2">
-        <section>
-          <Heading
-            note={
-              f.forecast.stopsNeeded.source === 'OWN_SERIES'
-                ? `spread ${number(units.distance.of(f.forecast.stopsNeeded.sdM), 1)} ${units.distance.unit}, from earlier stops of this car`
-                : 'spread assumed'
-            }
-          >
-            How many stops
-          </Heading>
-          <StopsCurve forecast={f} planned={plan.stopsEach} units={units} />
-        </section>
+        {compares(plan) && (
+          <section>
+            <Heading
+              note={
+                f.forecast.stopsNeeded.source === 'OWN_SERIES'
+                  ? `spread ${number(units.distance.of(f.forecast.stopsNeeded.sdM), 1)} ${units.distance.unit}, from earlier stops of this car`
+                  : 'spread assumed'
+              }
+            >
+              How many stops
+            </Heading>
+            <StopsCurve forecast={f} planned={plan.stopsEach} units={units} />
+          </section>
+        )}
         <WhatToKnow f={f} plan={plan} />
       </div>
       <TheDay f={f} plan={plan} />
@@ -195,10 +197,12 @@ function WhatToKnow({ f, plan }: OfPlan) {
     <section>
       <Heading>What to know before</Heading>
       <ul className="grid gap-2 text-sm">
-        <li>
-          Order {plan.order.replaceAll('_', '-')}: {f.forecast.swaps} changes of parts. It guards thus:{' '}
-          {f.guards}.
-        </li>
+        {compares(plan) && (
+          <li>
+            Order {plan.order.replaceAll('_', '-')}: {f.forecast.swaps} changes of parts. It guards thus:{' '}
+            {f.guards}.
+          </li>
+        )}
         {f.forecast.warnings.map((w) => (
           <li key={w.text.metric} className="flex gap-3">
             <Status small kind="caution" word="Caution" />
@@ -253,6 +257,9 @@ const slotSeconds = (plan: Plan) => plan.slot.entered * (SECONDS[plan.slot.unit]
 
 const inCelsius = ({ ambient: a }: Plan) => (a.unit === 'FAHRENHEIT' ? (a.entered - 32) / 1.8 : a.entered);
 
+/** One configuration alone is compared with nothing. */
+const compares = (plan: Plan) => plan.configurationIds.length > 1;
+
 /** The answer first: whether it can be driven, and what it could show. */
 function answer(f: Forecast, plan: Plan, units: UnitTable): string {
   const u = units.distance;
@@ -260,7 +267,14 @@ function answer(f: Forecast, plan: Plan, units: UnitTable): string {
   const shown = `${plan.stopsEach} stops of each can show ${number(u.of(f.forecast.smallestShownM), 1)} ${u.unit}`;
   if (f.forecast.noGo) return `NO-GO: ${said(f.forecast.noGo, units)}`;
   if (f.endS > slotSeconds(plan)) {
-    return `It does not fit the slot: ${hoursMinutes(f.endS)} are needed.`;
+    const days = Math.ceil(f.endS / slotSeconds(plan));
+    return compares(plan)
+      ? `It does not fit the slot: ${hoursMinutes(f.endS)} are needed.`
+      : `It takes ${hoursMinutes(f.endS)}: ${days} days of this slot. The run goes on where it stood.`;
+  }
+  if (!compares(plan)) {
+    const takes = `It takes ${hoursMinutes(f.endS)} and is compared with nothing`;
+    return missing === undefined ? `${takes}. Choose a lane.` : `GO. ${takes}.`;
   }
   return missing === undefined ? `${shown}. Choose a lane.` : `GO. ${shown}.`;
 }

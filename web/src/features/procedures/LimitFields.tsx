@@ -10,11 +10,13 @@ const NEW: Limit = {
   atLeast: true,
   value: { entered: 5, unit: 'METRES_PER_SECOND_SQUARED' },
   source: '',
+  phase: null,
 };
 
 /** Limits that a person enters from the code that binds them. */
 export function LimitFields(props: {
   limits: Limit[];
+  phases: string[];
   errors: Record<string, string>;
   onChange: (limits: Limit[]) => void;
 }) {
@@ -26,7 +28,7 @@ export function LimitFields(props: {
     <div>
       <Heading note="from the code that binds you; Frenum has none of its own">Acceptance limits</Heading>
       {limits.map((l, i) => (
-        <div key={i} className="mb-3 grid gap-x-4 gap-y-2 md:grid-cols-4">
+        <div key={i} className="mb-3 grid gap-x-4 gap-y-2 md:grid-cols-5">
           <Field label="Of what" error={errors[`limits.${i}.what`]}>
             <Input value={l.what} onChange={(e) => set(i, { what: e.target.value })} />
           </Field>
@@ -40,6 +42,16 @@ export function LimitFields(props: {
             </Select>
           </Field>
           <QuantityField allowed={allowed} value={l.value} onChange={(value) => value && set(i, { value })} />
+          <Field label="In which phase" error={errors[`limits.${i}.phase`]}>
+            <Select value={l.phase ?? ''} onChange={(e) => set(i, { phase: e.target.value || null })}>
+              <option value="">every phase</option>
+              {[...new Set(props.phases)].map((p) => (
+                <option key={p} value={p}>
+                  {p}
+                </option>
+              ))}
+            </Select>
+          </Field>
           <Field label="From which code" error={errors[`limits.${i}.source`]}>
             <Input value={l.source} onChange={(e) => set(i, { source: e.target.value })} />
           </Field>

@@ -4,9 +4,17 @@ import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { QuantityField } from '../../ui/QuantityField';
 import { word } from '../../ui/labels';
-import { phaseWords, SYSTEM } from './words';
+import { phaseWords, SYSTEM, WHOSE } from './words';
 
-const KINDS: Phase['kind'][] = ['STOP', 'SNUB', 'SPIKE', 'COOL_DOWN', 'OBSERVATION', 'INSPECTION'];
+const KINDS: Phase['kind'][] = [
+  'STOP',
+  'SNUB',
+  'SPIKE',
+  'COOL_DOWN',
+  'OBSERVATION',
+  'INSPECTION',
+  'TREATMENT',
+];
 
 const GEARS: [string, string][] = [
   ['NEUTRAL', 'neutral'],
@@ -68,7 +76,11 @@ function Driven({ phase, at, errors, set }: Changing) {
       onChange={(q) => q && set({ [key]: q })}
     />
   );
-  const select = (label: string, key: 'kind' | 'gear' | 'load' | 'system', options: [string, string][]) => (
+  const select = (
+    label: string,
+    key: 'kind' | 'gear' | 'load' | 'system' | 'whose',
+    options: [string, string][],
+  ) => (
     <Field label={label}>
       <Select value={phase[key]} onChange={(e) => set({ [key]: e.target.value })}>
         {options.map(([value, name]) => (
@@ -111,6 +123,7 @@ function Driven({ phase, at, errors, set }: Changing) {
       {select('Drive', 'gear', GEARS)}
       {select('Load', 'load', LOADS)}
       {select('Brakes', 'system', Object.entries(SYSTEM))}
+      {select('Driven by', 'whose', Object.entries(WHOSE))}
       {count('Extra runs at most', 'mostExtra')}
       <QuantityField
         allowed={entry('ADJUSTER')}

@@ -6,6 +6,7 @@ import type { Phase, Procedure, ProcedureView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
+import { CycleFields } from './CycleFields';
 import { LimitFields } from './LimitFields';
 import { PhaseFields } from './PhaseFields';
 import { ABORT, RUN_BY } from './words';
@@ -66,12 +67,18 @@ export function ProcedureEditor(props: {
         </Field>
       </div>
       <Phases procedure={p} errors={errors} onChange={(phases) => set({ phases })} />
+      <CycleFields procedure={p} errors={errors} onChange={(cycle) => set({ cycle })} />
       <div className="grid gap-6 md:grid-cols-2">
         {text('Cautions', 'cautions')}
         {text('Bring', 'bring')}
         <AbortRules procedure={p} onChange={(abortRules) => set({ abortRules })} />
       </div>
-      <LimitFields limits={p.limits} errors={errors} onChange={(limits) => set({ limits })} />
+      <LimitFields
+        limits={p.limits}
+        phases={p.phases.map((x) => x.name)}
+        errors={errors}
+        onChange={(limits) => set({ limits })}
+      />
       {save.error && <Failure error={save.error} />}
       <div className="flex gap-3">
         <Button tone="main" type="submit" disabled={save.isPending}>

@@ -3,7 +3,7 @@ import { useSymbols } from '../../forms/useForms';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
-import { ABORT, gateWords, phaseWords, RUN_BY, SYSTEM, typed } from './words';
+import { ABORT, cycleWords, gateWords, phaseWords, RUN_BY, SYSTEM, typed, WHOSE } from './words';
 
 /** A procedure to read: phases, what ends it, what it needs. */
 export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
@@ -19,21 +19,24 @@ export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
               <Th>what is driven</Th>
               <Th>gate</Th>
               <Th>brakes</Th>
+              <Th>driven by</Th>
               <Th>locked wheel</Th>
             </tr>
           </thead>
           <tbody>
             {p.phases.map((x) => (
-              <tr key={x.name}>
+              <tr key={x.name + x.whose}>
                 <Td className="font-[600] whitespace-nowrap">{x.name}</Td>
                 <Td data-as-typed>{phaseWords(x, symbol)}</Td>
                 <Td data-as-typed>{gateWords(x.gate, symbol) || 'open'}</Td>
                 <Td>{SYSTEM[x.system]}</Td>
+                <Td>{WHOSE[x.whose]}</Td>
                 <Td>{x.lockForbidden ? 'do it again' : 'noted'}</Td>
               </tr>
             ))}
           </tbody>
         </Table>
+        {p.cycle && <p className="mt-2 text-sm">{cycleWords(p)}</p>}
       </div>
       <div className="grid gap-8 md:grid-cols-2">
         <div>
@@ -72,6 +75,7 @@ export function ProcedureReading({ procedure: p }: { procedure: Procedure }) {
             <ul className="text-sm">
               {p.limits.map((l) => (
                 <li key={l.what + l.source}>
+                  {l.phase && `${l.phase}, `}
                   {l.what}: {l.atLeast ? 'at least' : 'at most'} {typed(l.value, symbol)} ({l.source})
                 </li>
               ))}

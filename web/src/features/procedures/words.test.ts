@@ -20,6 +20,7 @@ const stop: Phase = {
   adjuster: null,
   grip: null,
   provesBack: false,
+  whose: 'EVERY',
 };
 
 const SYMBOLS: Record<string, string> = {

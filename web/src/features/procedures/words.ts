@@ -1,4 +1,4 @@
-import type { Gate, Phase, Quantity } from '../../api/types';
+import type { Gate, Phase, Procedure, Quantity } from '../../api/types';
 
 type Symbol = (unit: Quantity['unit']) => string;
 
@@ -8,6 +8,7 @@ export const typed = (q: Quantity, symbol: Symbol) => `${q.entered} ${symbol(q.u
 /** What one phase asks for, in a line. */
 export function phaseWords(p: Phase, symbol: Symbol): string {
   if (p.kind === 'INSPECTION' || p.kind === 'OBSERVATION') return `${p.repeats} times`;
+  if (p.kind === 'TREATMENT') return 'put on a cold disc, once';
   if (p.kind === 'COOL_DOWN') return `rolling at ${typed(p.from, symbol)}, no brake`;
   const target = p.target ? ` at ${typed(p.target, symbol)}` : ', as hard as the tyres allow';
   const setting = p.adjuster ? `, adjuster at ${typed(p.adjuster, symbol)} turns from full front` : '';
@@ -39,10 +40,32 @@ export function gateWords(g: Gate, symbol: Symbol): string {
 
 export const SYSTEM: Record<Phase['system'], string> = {
   WHOLE: 'whole system',
-  FRONT_CIRCUIT_OFF: 'front circuit off',
-  REAR_CIRCUIT_OFF: 'rear circuit off',
+  FRONT_CIRCUIT_OFF: 'front off',
+  REAR_CIRCUIT_OFF: 'rear off',
+  DIAGONAL_FRONT_LEFT_OFF: 'diagonal off: front left and rear right',
+  DIAGONAL_FRONT_RIGHT_OFF: 'diagonal off: front right and rear left',
+  FRONT_LEFT_OFF: 'front left wheel off',
+  FRONT_RIGHT_OFF: 'front right wheel off',
+  REAR_LEFT_OFF: 'rear left wheel off',
+  REAR_RIGHT_OFF: 'rear right wheel off',
   ASSIST_OFF: 'assist off',
 };
+
+export const WHOSE: Record<Phase['whose'], string> = {
+  EVERY: 'every configuration',
+  BASELINE: 'the baseline only',
+  OTHERS: 'all but the baseline',
+};
+
+/** How often a group of phases is driven, in a sentence. */
+export function cycleWords(p: Procedure): string {
+  const group = p.cycle && p.phases.slice(p.cycle.first, p.cycle.last + 1);
+  if (!p.cycle || !group) return '';
+  const looks = group.some((x) => x.kind === 'INSPECTION')
+    ? `, inspected after every ${p.cycle.inspectEvery} and after the last`
+    : '';
+  return `${group[0]?.name} to ${group.at(-1)?.name} are driven ${p.cycle.times} times${looks}. A plan may say another number.`;
+}
 
 export const ABORT: Record<string, string> = {
   PEDAL_TO_FLOOR: 'the pedal goes long, soft or to the floor',
@@ -51,6 +74,8 @@ export const ABORT: Record<string, string> = {
   SMOKE_OR_FIRE: 'smoke that does not stop, or flame',
   REAR_LOCKS_FIRST: 'the rear axle locks first',
   PULLS_ASIDE: 'it pulls to one side or leaves its lane',
+  BRAKE_STAYS_ON: 'a brake stays on, or drags when the pedal is let go',
+  LINING_LOOSE: 'a lining or pad has come loose, or it grinds',
   LIMIT_TEMPERATURE: 'a disc passes the limit chosen for it',
   LANE_NOT_CLEAR: 'anyone or anything on the lane or its run-off',
 };

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Happening, RunView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Key } from '../../ui/Layout';
+import { isWrittenDown } from './stages';
 
 const BIG = 'min-h-[74px] text-[20px] max-[899px]:min-h-14 max-[899px]:text-[18px]';
 
@@ -13,7 +14,9 @@ export function Foot(props: {
   offline: boolean;
   say: (what: Happening) => void;
   onStop: () => void;
-  onSheet: (sheet: 'readings' | 'sign') => void;
+  /** Whether the stop key was pressed once. */
+  armed: boolean;
+  onSheet: (sheet: 'readings' | 'sign' | 'task') => void;
 }) {
   const { view, stage, say } = props;
   const clear = view.gate.lane === 'MET';
@@ -39,7 +42,9 @@ export function Foot(props: {
         </svg>
         <span>
           STOP TESTING
-          <span className="block text-[15px] font-[450] max-[899px]:hidden">one tap, all stops are kept</span>
+          <span className="block text-[15px] font-[450] max-[899px]:hidden">
+            {props.armed ? 'press X once more' : 'one tap, or X twice; all stops are kept'}
+          </span>
         </span>
       </button>
       <Button
@@ -66,16 +71,21 @@ function Hint({ children }: { children: string }) {
   );
 }
 
+function Sign({ onSheet }: { onSheet: (sheet: 'sign') => void }) {
+  return (
+    <Button tone="main" className={BIG} onClick={() => onSheet('sign')}>
+      Sign the safety gate
+    </Button>
+  );
+}
+
 function Forward(props: Parameters<typeof Foot>[0]) {
   const { view, stage, say } = props;
   switch (stage) {
     case 'UNSIGNED':
-      return (
-        <Button tone="main" className={BIG} onClick={() => props.onSheet('sign')}>
-          Sign the safety gate
-        </Button>
-      );
+      return <Sign onSheet={props.onSheet} />;
     case 'WAITING':
+      if (!view.gate.signed) return <Sign onSheet={props.onSheet} />;
       return (
         <Button
           tone="main"
@@ -115,8 +125,12 @@ function Forward(props: Parameters<typeof Foot>[0]) {
       );
     case 'TASK':
       return (
-        <Button tone="main" className={BIG} onClick={() => say({ type: 'taskDone', note: '' })}>
-          Done
+        <Button
+          tone="main"
+          className={BIG}
+          onClick={() => (isWrittenDown(view) ? props.onSheet('task') : say({ type: 'taskDone', note: '' }))}
+        >
+          {isWrittenDown(view) ? 'Write it down' : 'Done'}
         </Button>
       );
     case 'DONE':

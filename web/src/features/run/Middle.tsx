@@ -10,7 +10,7 @@ import type { Queued } from './queue';
 import { Recorder } from './Recorder';
 import { Review } from './Review';
 import type { Sheet } from './Sheets';
-import { LOOKED_AT } from './stages';
+import { asksForDiscs, LOOKED_AT } from './stages';
 import { StoppedPanel } from './StoppedPanel';
 
 /** What the stage asks to be looked at: gates and discs, what stopped the test, the traces, what the crew may learn. */
@@ -35,6 +35,13 @@ export function Middle(props: {
           sensed={live.value('DISC_TEMPERATURE_FRONT_LEFT') !== undefined}
           onRead={() => setSheet('discs')}
         />
+      )}
+      {stage === 'TASK' && asksForDiscs(view) && (
+        <p>
+          <Button className="min-h-14" onClick={() => setSheet('discs')}>
+            Read the discs
+          </Button>
+        </p>
       )}
       {stage === 'WAITING' && <Gates view={view} now={now} />}
       {LOOKED_AT.includes(stage) && (

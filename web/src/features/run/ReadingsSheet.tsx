@@ -172,26 +172,28 @@ function Seen(props: {
         ]}
         onChange={props.onLocked}
       />
-      {asked.map(({ name, label, on }) => {
+      {asked.map(({ name, label, proof, on }) => {
         const found = switches[name];
         return (
-          <Segments<'' | 'on' | 'off'>
-            large
-            key={name}
-            label={label}
-            value={found === undefined ? '' : found ? 'on' : 'off'}
-            options={[
-              ['', `${label}: not looked`],
-              ['on', `was on${on ? ', as asked' : ''}`],
-              ['off', `was off${on ? '' : ', as asked'}`],
-            ]}
-            onChange={(v) => {
-              const next = { ...switches };
-              if (v === '') delete next[name];
-              else next[name] = v === 'on';
-              props.onSwitches(next);
-            }}
-          />
+          <div key={name}>
+            <Segments<'' | 'on' | 'off'>
+              large
+              label={label}
+              value={found === undefined ? '' : found ? 'on' : 'off'}
+              options={[
+                ['', `${label}: not looked`],
+                ['on', `was on${on ? ', as asked' : ''}`],
+                ['off', `was off${on ? '' : ', as asked'}`],
+              ]}
+              onChange={(v) => {
+                const next = { ...switches };
+                if (v === '') delete next[name];
+                else next[name] = v === 'on';
+                props.onSwitches(next);
+              }}
+            />
+            <p className="mt-1 text-[14px] text-ink-2">{proof}</p>
+          </div>
         );
       })}
     </>

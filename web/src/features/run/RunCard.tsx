@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Happening, RunView } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { number, said } from '../../units/units';
@@ -12,10 +12,12 @@ import { Motion } from './Motion';
 import type { Queued } from './queue';
 import { Middle } from './Middle';
 import { Sheets, type Sheet } from './Sheets';
+import { isWrittenDown } from './stages';
 import { TopLine } from './TopLine';
 import { useCardKeys } from './useCardKeys';
 import { Unsent } from './Unsent';
 import { useRunClock } from './useRun';
+import { useStopKey } from './useStopKey';
 
 /** One instruction, one figure, one thing to press; all else stands smaller beside it. */
 export function RunCard(props: {
@@ -39,7 +41,7 @@ export function RunCard(props: {
     setSheet(null);
     if (stage !== 'DONE') say({ type: 'stopped', rule: null, words: 'said at the run card' });
   };
-  useEscape(stop);
+  const armed = useStopKey(stop);
   const last = view.stops.at(-1);
   // What was not sent yet knows better than the last answer.
   const unsentRest = queued.pending.findLast((e) => e.what.type === 'atRest');
@@ -49,7 +51,8 @@ export function RunCard(props: {
     if (stage === 'WAITING' && (view.gateOpen || offline)) start();
     else if (stage === 'APPROACH') say({ type: 'atRest' });
     else if (stage === 'AT_REST') setSheet('readings');
-    else if (stage === 'UNSIGNED') setSheet('sign');
+    else if (stage === 'UNSIGNED' || (stage === 'WAITING' && !view.gate.signed)) setSheet('sign');
+    else if (stage === 'TASK' && isWrittenDown(view)) setSheet('task');
   };
   const goAlong = () => {
     if (stage === 'JUDGED' && last) say({ type: 'decided', validity: last.judged, reason: '' });
@@ -103,22 +106,12 @@ export function RunCard(props: {
         offline={offline}
         say={say}
         onStop={stop}
+        armed={armed}
         onSheet={setSheet}
       />
       <Sheets {...props} sheet={sheet} now={now} restAtS={restAtS} onClose={() => setSheet(null)} />
     </div>
   );
-}
-
-/** Escape stops testing, whatever else is open. */
-function useEscape(stop: () => void) {
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key === 'Escape') stop();
-    };
-    window.addEventListener('keydown', onKey, true);
-    return () => window.removeEventListener('keydown', onKey, true);
-  });
 }
 
 /** What the moment of readiness goes by. */

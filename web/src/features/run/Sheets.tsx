@@ -5,8 +5,9 @@ import { DiscsSheet } from './DiscsSheet';
 import { HistorySheet } from './HistorySheet';
 import { ReadingsSheet } from './ReadingsSheet';
 import { SignSheet } from './SignSheet';
+import { TaskSheet } from './TaskSheet';
 
-export type Sheet = 'discs' | 'cracks' | 'readings' | 'sign' | 'history' | 'devices' | null;
+export type Sheet = 'discs' | 'cracks' | 'readings' | 'sign' | 'history' | 'devices' | 'task' | null;
 
 /** The sheet that is open, if any. */
 export function Sheets(props: {
@@ -40,6 +41,8 @@ export function Sheets(props: {
       return <DevicesSheet view={view} onClose={onClose} />;
     case 'sign':
       return <SignSheet holder={props.holder} say={say} onClose={onClose} />;
+    case 'task':
+      return <TaskSheet view={view} say={say} onClose={onClose} />;
     case 'history':
       return <HistorySheet testId={props.testId} onClose={onClose} />;
     default:

@@ -29,6 +29,11 @@ export function TopLine(props: {
             <MarkLabel letter={letterOf(step.configuration)} /> {side.name}
           </p>
           <p className="text-[15px] leading-snug text-ink-2">
+            {view.cycle > 0 && (
+              <b className="font-[650] text-ink">
+                cycle {view.cycle} of {view.cycles},{' '}
+              </b>
+            )}
             {step.phase?.name ?? (step.kind === 'CHANGE_PARTS' ? 'change parts' : 'bed in')}
             {view.phaseWords && <span className="max-[899px]:hidden">, {view.phaseWords}</span>}
             {switches.length > 0 && (

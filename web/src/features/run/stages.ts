@@ -1,4 +1,16 @@
 import type { RunView } from '../../api/types';
 
+/** Whether what is done now is worth nothing unless it is written down. */
+export const isWrittenDown = (view: RunView) => {
+  const kind = view.steps[view.step]?.phase?.kind;
+  return kind === 'TREATMENT' || kind === 'OBSERVATION';
+};
+
+/** Whether the discs are asked for beside driving. */
+export const asksForDiscs = (view: RunView) => {
+  const kind = view.steps[view.step]?.phase?.kind;
+  return kind === 'TREATMENT' || kind === 'COOL_DOWN';
+};
+
 /** Stages in which the vehicle stands and somebody may look at its discs. */
 export const LOOKED_AT: RunView['stage'][] = ['WAITING', 'JUDGED', 'TASK', 'STOPPED'];

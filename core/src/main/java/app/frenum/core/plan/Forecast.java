@@ -128,7 +128,7 @@ public record Forecast(
 
         Forecast make() {
             StopsNeeded needed = figures.stopsNeeded();
-            Savings.Choice planned = new Savings.Choice(in.stopsEach(), in.order(), in.beddedBefore());
+            Savings.Choice planned = new Savings.Choice(in.stopsEach(), order(), in.beddedBefore());
             Optional<Day.Heat> heat = figures.front();
             Day day = day(planned, heat);
             DayClock clock = DayClock.of(day);
@@ -183,6 +183,11 @@ public record Forecast(
                     .filter(i -> !Difference.between(fitted.get(i - 1), fitted.get(i))
                             .isTreatmentOnly())
                     .count();
+        }
+
+        /** One configuration has no order to save on. */
+        private RunOrder order() {
+            return in.configurations().size() == 1 ? RunOrder.ONE_AFTER_ANOTHER : in.order();
         }
 
         private double smallest(StopsNeeded needed) {

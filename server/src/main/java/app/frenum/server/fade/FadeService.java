@@ -4,10 +4,11 @@ import app.frenum.core.fade.FadeAnswer;
 import app.frenum.core.fade.FadeDifference;
 import app.frenum.core.fade.FadeReference;
 import app.frenum.core.fade.FadeStudy;
-import app.frenum.core.fade.LimitReading;
 import app.frenum.core.fade.StartGate;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.procedure.Gate;
+import app.frenum.core.procedure.LimitReading;
+import app.frenum.core.procedure.LimitedStop;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Dimension;
@@ -51,7 +52,10 @@ public class FadeService implements FluidSigns {
         Asked asked = new Asked(
                 reference,
                 procedure.map(FadeService::gate).orElse(StartGate.OPEN),
-                procedure.map(Procedure::limits).orElse(List.of()));
+                procedure.map(Procedure::limits).orElse(List.of()).stream()
+                        // Of one phase it stands with all phases of the test.
+                        .filter(l -> l.phase().isEmpty())
+                        .toList());
         List<FadeView> groups = new ArrayList<>();
         for (LikeStops group : driven.throughPhases()) {
             groups.add(view(group, driven.configurations(), groups.isEmpty() ? asked : asked.fromAnotherSpeed()));
@@ -124,7 +128,11 @@ public class FadeService implements FluidSigns {
                 study.cause().cause().cure(),
                 study.cause().cause().cost(),
                 study.cause().confidence().label(),
-                LimitReading.of(study, asked.limits()),
+                LimitReading.of(
+                        study.levels().stream()
+                                .map(l -> new LimitedStop(l.phase(), l.mfdd(), l.distanceM(), l.level()))
+                                .toList(),
+                        asked.limits()),
                 FadeAnswer.of(study, letter),
                 first.map(f -> FadeAnswer.against(FadeDifference.of(f.study(), study), letter))
                         .orElse(null));

@@ -173,6 +173,11 @@ public class RunService {
                 now, since, now.clockS(clock.instant()), devices.of(now.run().id()));
     }
 
+    /** Where the run of a test stands, if one was begun. */
+    public Optional<RunState> began(UUID testId) {
+        return runs.existsById(testId) ? Optional.of(standings.of(testId).state()) : Optional.empty();
+    }
+
     /** Where a run stands. */
     RunState state(UUID testId) {
         return standings.of(testId).state();

@@ -15,14 +15,16 @@ record RunSide(String name, List<Switch> switches) {
      *
      * @param name as it is sent back with readings
      * @param label for people
+     * @param proof what shows how it stands
      */
-    record Switch(BrakeSwitch name, String label, boolean on) {}
+    record Switch(BrakeSwitch name, String label, String proof, boolean on) {}
 
     static RunSide of(RunScript.Side side) {
         return new RunSide(
                 side.name(),
                 side.switches().entrySet().stream()
-                        .map(s -> new Switch(s.getKey(), s.getKey().label(), s.getValue()))
+                        .map(s -> new Switch(
+                                s.getKey(), s.getKey().label(), s.getKey().proof(), s.getValue()))
                         .sorted((a, b) -> a.name().compareTo(b.name()))
                         .toList());
     }

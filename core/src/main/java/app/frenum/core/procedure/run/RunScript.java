@@ -26,7 +26,8 @@ import java.util.Set;
  * @param standingTauS the same while the car stands; empty until it was learnt
  * @param limitC highest disc temperature allowed, °C
  * @param rules by which version of the rules it is run, so that a run of before is rebuilt as it was: up to 1 a signature held
- *     for ever, and a switch that nobody looked at counted as asked
+ *     for ever, a switch that nobody looked
+ *     at counted as asked, and somebody had to say that a cool-down was over
  */
 public record RunScript(
         List<Step> steps,
@@ -70,6 +71,10 @@ public record RunScript(
     }
 
     boolean isSignedDaily() {
+        return rules > 1;
+    }
+
+    boolean endsCoolDowns() {
         return rules > 1;
     }
 

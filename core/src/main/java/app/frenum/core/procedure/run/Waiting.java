@@ -2,11 +2,13 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.heat.Motion;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.SafetyGate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What happens before a stop: the safety gate is signed, discs are read, the lane is called, the run-up begins or is broken off. */
@@ -34,7 +36,19 @@ final class Waiting {
                 RunRefusal.READ_WHILE_IT_STANDS);
         RunState read = new RunDraft(now).discs(with(now, celsius, event.atS())).build();
         double hottest = celsius.values().stream().mapToDouble(c -> c).max().orElse(0);
-        return Halting.haltIf(read, AbortWatch.tooHot(now.script(), hottest), event);
+        RunState then = Halting.haltIf(read, AbortWatch.tooHot(now.script(), hottest), event);
+        return isCooledDown(then) ? Deciding.taskDone(then, "", event) : then;
+    }
+
+    /** A cool-down with a gate is over when every disc that was read is in it. */
+    private static boolean isCooledDown(RunState run) {
+        Optional<Phase> cooling = run.stage() == Stage.TASK && run.script().endsCoolDowns()
+                ? run.current().flatMap(Step::phase).filter(p -> p.kind() == Phase.Kind.COOL_DOWN)
+                : Optional.empty();
+        return cooling.filter(p -> p.gate().hottest().isPresent())
+                .filter(p ->
+                        run.lastRead().values().stream().allMatch(d -> p.gate().isCoolEnough(d.celsius())))
+                .isPresent();
     }
 
     private static List<RunState.DiscRead> with(RunState now, Map<WheelPosition, Double> celsius, double atS) {

@@ -581,6 +581,17 @@ class RunStateTest {
     }
 
     @Test
+    void aCoolDownIsOverWhenTheDiscsSaySo() {
+        Phase cool = phase(Phase.Kind.COOL_DOWN, kmh(60), kmh(60), 1, hottest(100));
+        Phase once = phase(Phase.Kind.STOP, kmh(60), kmh(0), 1, Gate.OPEN);
+        Driven run = new Driven(procedure(cool, once), 1).signed().discsAt(140);
+        assertThat(run.state.current().orElseThrow().phase()).contains(cool);
+        run.discsAt(95);
+        assertThat(run.state.current().orElseThrow().phase()).contains(once);
+        assertThat(run.state.lastRead()).isNotEmpty();
+    }
+
+    @Test
     void aTreatmentGoesOnAColdDiscAndIsWrittenDown() {
         Phase apply = phase(Phase.Kind.TREATMENT, kmh(0), kmh(0), 1, hottest(40));
         Phase once = phase(Phase.Kind.STOP, kmh(60), kmh(0), 1, Gate.OPEN);

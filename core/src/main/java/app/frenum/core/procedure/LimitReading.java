@@ -1,6 +1,5 @@
-package app.frenum.core.fade;
+package app.frenum.core.procedure;
 
-import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,11 +27,10 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
     }
 
     /** Every limit in the phase it is of, or in every phase of a series. */
-    public static List<LimitReading> of(FadeStudy study, List<Procedure.Limit> limits) {
-        Map<String, List<FadeStudy.Level>> byPhase = new LinkedHashMap<>();
-        study.levels()
-                .forEach(l -> byPhase.computeIfAbsent(l.phase(), k -> new ArrayList<>())
-                        .add(l));
+    public static List<LimitReading> of(List<LimitedStop> stops, List<Procedure.Limit> limits) {
+        Map<String, List<LimitedStop>> byPhase = new LinkedHashMap<>();
+        stops.forEach(
+                s -> byPhase.computeIfAbsent(s.phase(), k -> new ArrayList<>()).add(s));
         return limits.stream()
                 .flatMap(limit -> limit.phase()
                         .map(p -> Stream.of(of(limit, p, byPhase.getOrDefault(p, List.of()))))
@@ -40,7 +38,7 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
                 .toList();
     }
 
-    private static LimitReading of(Procedure.Limit limit, String phase, List<FadeStudy.Level> stops) {
+    private static LimitReading of(Procedure.Limit limit, String phase, List<LimitedStop> stops) {
         double[] known = stops.stream()
                 .map(s -> figure(limit, s))
                 .filter(Figure::isKnown)
@@ -64,11 +62,11 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
         return new LimitReading(limit, phase, known.length, Figure.of(worst), met ? Verdict.MET : Verdict.NOT_MET);
     }
 
-    private static Figure figure(Procedure.Limit limit, FadeStudy.Level stop) {
+    private static Figure figure(Procedure.Limit limit, LimitedStop stop) {
         return switch (limit.value().unit().dimension()) {
             case DECELERATION -> stop.mfdd();
             case LENGTH -> stop.distanceM();
-            case RATIO -> stop.level();
+            case RATIO -> stop.share();
             default ->
                 Figure.unknown("a limit in %s is not read from stops; hold it against your own readings"
                         .formatted(limit.value().unit().symbol()));

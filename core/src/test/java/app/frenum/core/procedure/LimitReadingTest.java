@@ -1,13 +1,11 @@
-package app.frenum.core.fade;
+package app.frenum.core.procedure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
-import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
-import app.frenum.core.stop.PedalCurve;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -16,27 +14,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class LimitReadingTest {
-    private static FadeStudy study(double[] mfdd, String... phases) {
-        List<FadeStop> stops = IntStream.range(0, mfdd.length)
-                .mapToObj(i -> new FadeStop(
-                        i + 1,
-                        phases[i],
-                        Figure.of(90),
-                        Figure.of(150),
-                        Figure.of(mfdd[i] / 50),
-                        Figure.of(0.001),
-                        Figure.of(mfdd[i]),
-                        Figure.of(0.1),
-                        Figure.of(300 / mfdd[i]),
-                        Figure.of(0.4),
-                        Figure.of(25),
-                        Figure.of(50),
-                        PedalCurve.none(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        false))
+    /** Stops of such decelerations, the first three the reference. */
+    private static List<LimitedStop> stops(double[] mfdd, String... phases) {
+        double reference = (mfdd[0] + mfdd[1] + mfdd[2]) / 3;
+        return IntStream.range(0, mfdd.length)
+                .mapToObj(i -> new LimitedStop(
+                        phases[i], Figure.of(mfdd[i]), Figure.of(300 / mfdd[i]), Figure.of(mfdd[i] / reference)))
                 .toList();
-        return FadeStudy.of(stops, FadeReference.FIRST_THREE_IN_GATE, StartGate.OPEN);
     }
 
     @ParameterizedTest
@@ -48,9 +32,9 @@ class LimitReadingTest {
         "false, 500, NEWTONS, CANNOT_TELL, CANNOT_TELL",
     })
     void theWeakestStopOfAPhaseDecides(boolean atLeast, double value, Unit unit, String cold, String hot) {
-        FadeStudy study = study(new double[] {8, 7.8, 7.9, 6.5, 5.6}, "cold", "cold", "cold", "hot", "hot");
+        List<LimitedStop> driven = stops(new double[] {8, 7.8, 7.9, 6.5, 5.6}, "cold", "cold", "cold", "hot", "hot");
         List<LimitReading> read = LimitReading.of(
-                study,
+                driven,
                 List.of(new Procedure.Limit("it", atLeast, new Quantity(value, unit), "our code", Optional.empty())));
         assertThat(read).extracting(LimitReading::phase).containsExactly("cold", "hot");
         assertThat(read).extracting(r -> r.verdict().name()).containsExactly(cold, hot);
@@ -60,7 +44,7 @@ class LimitReadingTest {
     void aLimitOfOnePhaseIsHeldAgainstThatAloneDrivenOrNot() {
         Quantity least = new Quantity(7, Unit.METRES_PER_SECOND_SQUARED);
         List<LimitReading> read = LimitReading.of(
-                study(new double[] {8, 7.8, 5.6}, "cold", "cold", "hot"),
+                stops(new double[] {8, 7.8, 5.6}, "cold", "cold", "hot"),
                 List.of(
                         new Procedure.Limit("cold", true, least, "our code", Optional.of("cold")),
                         new Procedure.Limit("recovered", true, least, "our code", Optional.of("recovered"))));
@@ -74,7 +58,7 @@ class LimitReadingTest {
     @Test
     void everyReadingHasItsStopsAndItsWorst() {
         LimitReading read = LimitReading.of(
-                        study(new double[] {8, 7.8, 7.9}, "cold", "cold", "cold"),
+                        stops(new double[] {8, 7.8, 7.9}, "cold", "cold", "cold"),
                         List.of(new Procedure.Limit(
                                 "mean",
                                 true,

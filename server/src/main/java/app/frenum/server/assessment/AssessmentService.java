@@ -1,0 +1,138 @@
+package app.frenum.server.assessment;
+
+import app.frenum.core.procedure.LimitReading;
+import app.frenum.core.procedure.LimitedStop;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.Procedure;
+import app.frenum.core.procedure.run.JudgedStop;
+import app.frenum.core.procedure.run.RunState;
+import app.frenum.core.procedure.run.Step;
+import app.frenum.core.quantity.Figure;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.statistics.Summary;
+import app.frenum.core.stop.Validity;
+import app.frenum.formats.words.PhaseWords;
+import app.frenum.server.analysis.DrivenTest;
+import app.frenum.server.analysis.Letters;
+import app.frenum.server.analysis.StopReader;
+import app.frenum.server.plan.PlanRequest;
+import app.frenum.server.plan.PlanService;
+import app.frenum.server.plan.ProcedureService;
+import app.frenum.server.run.RunService;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Holds what was driven against the phases of the procedure and the limits entered with it. */
+@Service
+@Transactional(readOnly = true)
+class AssessmentService {
+    private static final Figure NO_REFERENCE = Figure.unknown("shares of a reference are read on the Fade page");
+
+    private final StopReader stops;
+    private final PlanService plans;
+    private final ProcedureService procedures;
+    private final RunService runs;
+
+    AssessmentService(StopReader stops, PlanService plans, ProcedureService procedures, RunService runs) {
+        this.stops = stops;
+        this.plans = plans;
+        this.procedures = procedures;
+        this.runs = runs;
+    }
+
+    AssessmentView of(UUID testId) {
+        PlanRequest plan = plans.plan(testId).plan();
+        if (plan == null) {
+            return new AssessmentView(List.of(), List.of());
+        }
+        Procedure procedure =
+                procedures.procedure(plan.procedureId()).procedure().atSpeed(plan.speed());
+        Driven driven = new Driven(stops.driven(testId), plan, runs.began(testId));
+        List<AssessmentView.PhaseRow> phases = procedure.phases().stream()
+                .filter(p -> p.kind().isBraking())
+                .map(p -> row(procedure, p, plan, driven))
+                .toList();
+        return new AssessmentView(phases, limits(procedure, plan, driven));
+    }
+
+    private static AssessmentView.PhaseRow row(Procedure procedure, Phase phase, PlanRequest plan, Driven driven) {
+        int asked = procedure.turns(plan.stopsEach(), 0, phase.whose() != Phase.Whose.OTHERS).stream()
+                .filter(t -> t.phase().equals(phase))
+                .mapToInt(t -> t.repeats())
+                .sum();
+        List<AssessmentView.DrivenPhase> sides = new ArrayList<>();
+        for (int c = 0; c < plan.configurationIds().size(); c++) {
+            sides.add(driven.side(c, phase));
+        }
+        return new AssessmentView.PhaseRow(phase.name(), PhaseWords.of(phase, asked), asked, sides);
+    }
+
+    private static List<AssessmentView.LimitRow> limits(Procedure procedure, PlanRequest plan, Driven driven) {
+        List<AssessmentView.LimitRow> out = new ArrayList<>();
+        for (int c = 0; c < plan.configurationIds().size(); c++) {
+            String letter = Letters.of(c);
+            LimitReading.of(driven.limited(c), procedure.limits())
+                    .forEach(r -> out.add(new AssessmentView.LimitRow(letter, r)));
+        }
+        return out;
+    }
+
+    /** What was driven, as the run counted it where there was one, as its stops are kept otherwise. */
+    private record Driven(DrivenTest test, PlanRequest plan, Optional<RunState> run) {
+        AssessmentView.DrivenPhase side(int configuration, Phase phase) {
+            List<DrivenStop> own = of(configuration).stream()
+                    .filter(s -> s.driven().phase().filter(phase.name()::equals).isPresent())
+                    .toList();
+            List<DrivenStop> counted =
+                    own.stream().filter(s -> s.validity() != Validity.REPEAT).toList();
+            Summary distance = summary(counted, DrivenStop::value);
+            List<JudgedStop> judged = judged(configuration, phase);
+            boolean byRun = !judged.isEmpty();
+            return new AssessmentView.DrivenPhase(
+                    Letters.of(configuration),
+                    byRun ? (int) judged.stream().filter(JudgedStop::counts).count() : counted.size(),
+                    byRun ? (int) judged.stream().filter(s -> !s.counts()).count() : own.size() - counted.size(),
+                    distance.mean(),
+                    distance.halfWidth95(),
+                    summary(counted, DrivenStop::mfdd).mean());
+        }
+
+        private List<JudgedStop> judged(int configuration, Phase phase) {
+            return run.map(r -> r.stops().stream()
+                            .filter(s -> is(r.script().steps().get(s.step()), configuration, phase))
+                            .toList())
+                    .orElse(List.of());
+        }
+
+        private static boolean is(Step step, int configuration, Phase phase) {
+            return step.configuration() == configuration && step.name().equals(phase.name());
+        }
+
+        List<LimitedStop> limited(int configuration) {
+            return of(configuration).stream()
+                    .filter(s -> s.validity() != Validity.REPEAT)
+                    .map(s -> new LimitedStop(s.driven().phase().orElse(""), s.mfdd(), s.value(), NO_REFERENCE))
+                    .toList();
+        }
+
+        private List<DrivenStop> of(int configuration) {
+            String key = plan.configurationIds().get(configuration).toString();
+            return test.stops().stream()
+                    .filter(s -> s.driven().configuration().equals(key) && !s.isStruckOut())
+                    .toList();
+        }
+
+        private static Summary summary(List<DrivenStop> of, Function<DrivenStop, Figure> figure) {
+            return Summary.of(of.stream()
+                    .map(figure)
+                    .filter(Figure::isKnown)
+                    .mapToDouble(Figure::value)
+                    .toArray());
+        }
+    }
+}
