@@ -1167,6 +1167,11 @@ export interface components {
             /** @enum {string} */
             unit: "METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS";
         };
+        Check: {
+            label: string;
+            name: string;
+            ofMotorcycles: boolean;
+        };
         CheckView: {
             /** @enum {string} */
             code: "BASIS" | "ONSET_SOURCE" | "NOMINAL_SPEED" | "LOAD" | "PHASE" | "SURFACE" | "TOO_FEW" | "FEW_STOPS" | "OTHER_DAY" | "START_TEMPERATURE" | "DRIFT" | "AMBIENT" | "TYRE_PRESSURE" | "FACTORS" | "INSTRUMENTS" | "STRUCK_OUT_SHARE" | "LEARNING" | "BEDDING" | "GRADE" | "ENTRY_SPEED" | "DRIVER" | "OUTLIER" | "INSTRUMENT_FLOOR" | "GRIP" | "ORDER" | "REFERENCE" | "SPEED_LATENCY";
@@ -1255,11 +1260,14 @@ export interface components {
             /** Format: int32 */
             edition: number;
             fitting: {
+                AXLE_AND_PINCH_BOLTS?: string;
                 BLED?: string;
                 CALIPER_TORQUE?: string;
                 DISCS_SEATED?: string;
                 DISC_DIRECTION?: string;
                 FLUID_LEVEL?: string;
+                HOSES_LOCK_TO_LOCK?: string;
+                LEVER_FREE_PLAY?: string;
                 NO_LEAKS?: string;
                 PADS_HELD?: string;
                 WHEEL_CLEARANCE?: string;
@@ -1711,7 +1719,7 @@ export interface components {
             latency: components["schemas"]["WrittenFigure"];
         };
         GarageForm: {
-            fitting: components["schemas"]["Tick"][];
+            fitting: components["schemas"]["Check"][];
             parts: components["schemas"]["FormEntry"][];
             slots: components["schemas"]["SlotEntry"][];
             switches: components["schemas"]["Tick"][];
@@ -2189,6 +2197,7 @@ export interface components {
             first: "FRONT" | "REAR";
             /** Format: double */
             grip: number;
+            rearLifts: boolean;
         };
         LogPreview: {
             columns: components["schemas"]["ColumnView"][];
@@ -2388,6 +2397,7 @@ export interface components {
             ideal: components["schemas"]["IdealShare"][];
             idealReason: string;
             locking: components["schemas"]["Locking"][];
+            rearLiftsMps2: components["schemas"]["WrittenFigure"];
             rises: components["schemas"]["Rise"][];
         };
         PadWindow: {
@@ -2731,6 +2741,8 @@ export interface components {
         };
         RunSide: {
             name: string;
+            /** Format: int32 */
+            stopsEach: number;
             switches: components["schemas"]["Switch"][];
         };
         RunView: {
@@ -2740,6 +2752,7 @@ export interface components {
             /** Format: int32 */
             counted: number;
             cracks: components["schemas"]["CrackSeen"][];
+            current: components["schemas"]["Step"] | null;
             /** Format: int32 */
             cycle: number;
             /** Format: int32 */
@@ -2774,7 +2787,6 @@ export interface components {
             stage: "UNSIGNED" | "TASK" | "WAITING" | "APPROACH" | "AT_REST" | "JUDGED" | "STOPPED" | "DONE";
             /** Format: int32 */
             step: number;
-            steps: components["schemas"]["Step"][];
             stops: components["schemas"]["JudgedStop"][];
             /** Format: uuid */
             testId: string;
@@ -3236,6 +3248,7 @@ export interface components {
                 ACCELERATION?: components["schemas"]["WrittenQuantity"];
                 CG_HEIGHT?: components["schemas"]["WrittenQuantity"];
                 COOLING_TIME?: components["schemas"]["WrittenQuantity"];
+                FRONT_DISCS?: components["schemas"]["WrittenQuantity"];
                 FRONT_DISC_MASS?: components["schemas"]["WrittenQuantity"];
                 FRONT_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
                 FRONT_PISTON_AREA?: components["schemas"]["WrittenQuantity"];
@@ -3265,6 +3278,7 @@ export interface components {
                 ACCELERATION?: components["schemas"]["WrittenQuantity"];
                 CG_HEIGHT?: components["schemas"]["WrittenQuantity"];
                 COOLING_TIME?: components["schemas"]["WrittenQuantity"];
+                FRONT_DISCS?: components["schemas"]["WrittenQuantity"];
                 FRONT_DISC_MASS?: components["schemas"]["WrittenQuantity"];
                 FRONT_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
                 FRONT_PISTON_AREA?: components["schemas"]["WrittenQuantity"];

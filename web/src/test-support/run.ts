@@ -29,10 +29,14 @@ export function runView(part: Partial<RunView> = {}): RunView {
       laneUntilS: 1100,
       window: { coldestC: 50, hottestC: 110 },
     },
-    steps: [{ kind: 'BRAKING', configuration: 0, repeats: 3, phase: { name: 'stops', kind: 'STOP' } }],
+    current: { kind: 'BRAKING', configuration: 0, repeats: 3, phase: { name: 'stops', kind: 'STOP' } },
     sides: [
-      { name: 'As bought', switches: [{ name: 'COOLING_SPRAY', label: 'cooling spray', on: true }] },
-      { name: 'Other pads', switches: [] },
+      {
+        name: 'As bought',
+        switches: [{ name: 'COOLING_SPRAY', label: 'cooling spray', on: true }],
+        stopsEach: 3,
+      },
+      { name: 'Other pads', switches: [], stopsEach: 3 },
     ],
     stops: [],
     cracks: [],

@@ -21,6 +21,7 @@ export function ConfigurationForm(props: {
   /** What others of the vehicle are called. */
   taken: string[];
   form: GarageForm;
+  motorcycle: boolean;
   onSaved: (id: string) => void;
 }) {
   const client = useQueryClient();
@@ -88,7 +89,11 @@ export function ConfigurationForm(props: {
       </div>
       <div className="mt-6 grid gap-8 md:grid-cols-2">
         <Switches form={form} switches={switches} onChange={setSwitches} />
-        <FittingChecks form={form} fitting={fitting} onChange={setFitting} />
+        <FittingChecks
+          checks={form.fitting.filter((f) => props.motorcycle || !f.ofMotorcycles)}
+          fitting={fitting}
+          onChange={setFitting}
+        />
       </div>
       <div className="mt-6 grid gap-3">
         {save.error && <Failure error={save.error} />}
@@ -133,11 +138,11 @@ function Switches(props: { form: GarageForm; switches: Declared; onChange: (swit
 }
 
 function FittingChecks(props: {
-  form: GarageForm;
+  checks: GarageForm['fitting'];
   fitting: Record<string, string>;
   onChange: (fitting: Record<string, string>) => void;
 }) {
-  const { form, fitting, onChange: setFitting } = props;
+  const { checks, fitting, onChange: setFitting } = props;
   const { person, setPerson } = usePreferences();
   return (
     <div>
@@ -146,7 +151,7 @@ function FittingChecks(props: {
         <Input value={person} onChange={(e) => setPerson(e.target.value)} />
       </Field>
       <ul className="grid gap-2">
-        {form.fitting.map((check) => (
+        {checks.map((check) => (
           <li key={check.name}>
             <label className="flex gap-2 text-sm">
               <input

@@ -51,7 +51,7 @@ describe('a configuration that is being described', () => {
       'Configuration 1',
     );
     press('Leave it undescribed');
-    expect(screen.getByText(/usually the car as it stands/)).toBeDefined();
+    expect(screen.getByText(/usually the vehicle as it stands/)).toBeDefined();
     expect(sent).toEqual([]);
     press('Describe it');
     press('Save the configuration');

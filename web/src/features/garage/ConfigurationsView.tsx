@@ -24,7 +24,7 @@ export function ConfigurationsView(props: {
   };
   if (!chosen) {
     return (
-      <EmptySlab line="The first configuration is usually the car as it stands.">
+      <EmptySlab line="The first configuration is usually the vehicle as it stands.">
         <Button tone="main" onClick={() => describe(null)}>
           Describe it
         </Button>
@@ -71,6 +71,7 @@ export function ConfigurationsView(props: {
         isDraft={draft !== null}
         taken={all.map((c) => c.name)}
         form={props.form}
+        motorcycle={vehicle.spec?.kind === 'MOTORCYCLE'}
         onSaved={kept}
       />
     </div>

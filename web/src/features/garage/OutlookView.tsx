@@ -40,11 +40,15 @@ export function OutlookView({ vehicle }: { vehicle: Vehicle }) {
   );
 }
 
+/** Harder than this nothing brakes on tyres, m/s². */
+const LIFTS_WITHIN_REACH = 12;
+
 function Balance({ data }: { data: Outlook }) {
   const { units } = usePreferences();
   const share = data.brakeForceShare.value;
   const rearFirst = data.locking.filter((l) => l.first === 'REAR');
   const missing = data.idealReason || data.brakeForceShare.reason;
+  const lifts = data.rearLiftsMps2.value;
   return (
     <section className="min-w-0">
       <Heading note="brake-force share, not the share of line pressure">Which axle locks first</Heading>
@@ -57,6 +61,12 @@ function Balance({ data }: { data: Outlook }) {
               ? 'The front locks first on every grip from 0.2 to 1.0.'
               : `The rear locks first on a grip of ${rearFirst.map((l) => number(l.grip, 1)).join(', ')}: anti-lock or a limiter must hold it.`}
           </p>
+          {lifts !== undefined && lifts < LIFTS_WITHIN_REACH && (
+            <p className="mb-3 border-l-[3px] border-caution pl-3 text-[15px]">
+              The rear wheel lifts at {number(units.deceleration.of(lifts), 1)} {units.deceleration.unit}:
+              that is the hardest it can brake, and where the front takes all of it.
+            </p>
+          )}
           <SharePicture points={data.ideal} share={share ?? 0} units={units} />
           <Table className="mt-4 max-w-xl">
             <thead>
@@ -70,7 +80,9 @@ function Balance({ data }: { data: Outlook }) {
               {data.locking.map((l) => (
                 <tr key={l.grip}>
                   <Td>{number(l.grip, 1)}</Td>
-                  <Td>{l.first === 'FRONT' ? 'front' : 'rear'}</Td>
+                  <Td>
+                    {l.rearLifts ? 'none: the rear wheel lifts' : l.first === 'FRONT' ? 'front' : 'rear'}
+                  </Td>
                   <Td numeric>{number(units.deceleration.of(l.decelerationMps2), 1)}</Td>
                 </tr>
               ))}

@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Configuration, Plan, PlanForm as Form, ProcedureView } from '../../api/types';
 import { shown } from '../../test-support/shown';

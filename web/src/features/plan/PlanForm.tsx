@@ -96,10 +96,11 @@ type Changing = { plan: Plan; errors: Record<string, string>; set: (changes: Par
 
 /** Which configurations, the baseline first. */
 function Sides({ configurations, plan, errors, set }: Changing & { configurations: Configuration[] }) {
+  const alone = plan.configurationIds.length === 1;
   const configuration = (i: number) => (
     <Field
       key={i}
-      label={i === 0 ? 'Baseline' : `Candidate ${letterOf(i)}`}
+      label={i > 0 ? `Candidate ${letterOf(i)}` : alone ? 'Configuration' : 'Baseline'}
       error={i === 1 ? errors.configurationIds : undefined}
     >
       <Select

@@ -66,7 +66,11 @@ export function LastStop(props: {
           )}
         </>
       ) : (
-        <p className="text-[18px] text-ink-2">No stop yet. The first will stand here.</p>
+        <p className="text-[18px] text-ink-2">
+          {view.stops.length > 0
+            ? `${view.stops.length} snubs so far. Stops will stand here.`
+            : 'No stop yet. The first will stand here.'}
+        </p>
       )}
       {judging && <Decide view={view} onOverrule={setOverrule} />}
       <Progress view={view} />
@@ -200,6 +204,7 @@ function Progress({ view }: { view: RunView }) {
   const early = view.progress.sides
     .slice(1)
     .filter((s) => s.early.answer === 'SETTLED' || s.early.answer === 'OPEN');
+  if (view.sides.every((s) => s.stopsEach === 0)) return null;
   return (
     <div>
       <table className="w-full text-[17px]">
@@ -229,7 +234,4 @@ function Progress({ view }: { view: RunView }) {
   );
 }
 
-const stopsEach = (view: RunView, configuration: number) =>
-  view.steps
-    .filter((s) => s.configuration === configuration && s.phase?.kind === 'STOP' && !s.phase.provesBack)
-    .reduce((sum, s) => sum + s.repeats, 0);
+const stopsEach = (view: RunView, configuration: number) => view.sides[configuration]?.stopsEach ?? 0;

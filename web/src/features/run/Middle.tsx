@@ -52,7 +52,7 @@ export function Middle(props: {
         </p>
       )}
       {view.review && stage === 'DONE' && <Review review={view.review} />}
-      {logger && <Recorder live={live} colour={`c${letterOf(view.steps[view.step]?.configuration ?? 0)}`} />}
+      {logger && <Recorder live={live} colour={`c${letterOf(view.current?.configuration ?? 0)}`} />}
       {view.progress.warnings.map((w) => (
         <p key={said(w, units)} className="border-l-[3px] border-caution pl-3 text-[17px]">
           {said(w, units)}

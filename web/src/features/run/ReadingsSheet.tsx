@@ -38,7 +38,7 @@ export function ReadingsSheet(props: {
   const [switches, setSwitches] = useState<Record<string, boolean>>({});
   const [note, setNote] = useState('');
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
-  const asked = view.sides[view.steps[view.step]?.configuration ?? 0]?.switches ?? [];
+  const asked = view.sides[view.current?.configuration ?? 0]?.switches ?? [];
   const fields = padFields(view, units, people, useEntries('reading'));
   const change = (next: Record<string, string>) => {
     // The first digit of a temperature says when it was read.
@@ -48,7 +48,7 @@ export function ReadingsSheet(props: {
   const logged = view.stage === 'JUDGED' && !!view.stops.at(-1)?.logged;
   const ready =
     allInside(fields, values) &&
-    (logged || !!values.distance0 || !!values.time || view.steps[view.step]?.phase?.kind === 'SPIKE');
+    (logged || !!values.distance0 || !!values.time || view.current?.phase?.kind === 'SPIKE');
   const quantity = (key: string, unit: Quantity['unit']): Quantity | null =>
     values[key] ? { entered: Number(values[key]), unit } : null;
   const readings = (): HandReadings => ({

@@ -7,7 +7,7 @@ import { Sheet } from '../../ui/Sheet';
 /** What was put on or seen, in words: nobody can repeat or believe what was not written down. */
 export function TaskSheet(props: { view: RunView; say: (what: Happening) => void; onClose: () => void }) {
   const [note, setNote] = useState('');
-  const phase = props.view.steps[props.view.step]?.phase;
+  const phase = props.view.current?.phase;
   const treatment = phase?.kind === 'TREATMENT';
   return (
     <Sheet

@@ -16,14 +16,13 @@ export function TopLine(props: {
   onHandOver: () => void;
 }) {
   const { view } = props;
-  const step = view.steps[view.step];
+  const step = view.current;
   const side = step ? view.sides[step.configuration] : undefined;
   const switches = side?.switches ?? [];
   return (
     <header className="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1.5 border-b border-rule px-4 py-2 min-[900px]:flex min-[900px]:gap-x-8 min-[900px]:px-8 min-[900px]:py-2.5">
       {step && side && (
         <div className="min-w-0">
-          <p className="truncate text-[13px] text-ink-3 max-[899px]:hidden">{view.question}</p>
           <p className="truncate text-[13px] text-ink-3 max-[899px]:hidden">{view.question}</p>
           <p className="text-[19px] font-[650]">
             <MarkLabel letter={letterOf(step.configuration)} /> {side.name}
@@ -84,7 +83,7 @@ function devicesWord(view: RunView): string {
 
 /** The stops of this step: crayon strokes, slashed where they do not count, then the next in an ink square. */
 function Strokes({ view }: { view: RunView }) {
-  const step = view.steps[view.step];
+  const step = view.current;
   if (!step) return null;
   const own = view.stops.filter((s) => s.step === view.step);
   const left = Math.max(0, step.repeats - view.counted);

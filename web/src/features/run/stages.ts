@@ -2,13 +2,13 @@ import type { RunView } from '../../api/types';
 
 /** Whether what is done now is worth nothing unless it is written down. */
 export const isWrittenDown = (view: RunView) => {
-  const kind = view.steps[view.step]?.phase?.kind;
+  const kind = view.current?.phase?.kind;
   return kind === 'TREATMENT' || kind === 'OBSERVATION';
 };
 
 /** Whether the discs are asked for beside driving. */
 export const asksForDiscs = (view: RunView) => {
-  const kind = view.steps[view.step]?.phase?.kind;
+  const kind = view.current?.phase?.kind;
   return kind === 'TREATMENT' || kind === 'COOL_DOWN';
 };
 

@@ -26,6 +26,14 @@ public record AxleLoads(double staticFrontShare, double cgHeightM, double wheelb
         return staticFrontShare + decelerationMps2 / Unit.G * shift();
     }
 
+    /**
+     * At what deceleration the rear wheels leave the ground, {@code g·(1 − φ_static)·L/h}, m/s²: from there on the front
+     * brakes alone, and no front share above 1 means anything. A short, high vehicle comes to it before its tyres slide.
+     */
+    public double rearLiftsMps2() {
+        return Unit.G * (1 - staticFrontShare) / shift();
+    }
+
     /** Which axle locks first, and at what deceleration. */
     public enum Axle {
         FRONT,
@@ -38,9 +46,10 @@ public record AxleLoads(double staticFrontShare, double cgHeightM, double wheelb
      * @param frontG deceleration in g at which the front axle locks, or why it never does
      * @param rearG the same for the rear
      * @param first the axle that locks first
+     * @param rearLifts whether the rear wheels leave the ground before anything locks
      * @param decelerationMps2 the vehicle's deceleration then
      */
-    public record LockUp(Figure frontG, Figure rearG, Axle first, double decelerationMps2) {}
+    public record LockUp(Figure frontG, Figure rearG, Axle first, boolean rearLifts, double decelerationMps2) {}
 
     /**
      * Front z = {@code μ·φ_s/(φ − μh/L)}, rear z = {@code μ(1 − φ_s)/((1 − φ) + μh/L)}; the smaller is the vehicle's.
@@ -58,10 +67,13 @@ public record AxleLoads(double staticFrontShare, double cgHeightM, double wheelb
                 : Figure.unknown("the front never locks first: weight moves onto it faster than the brakes load it");
         double rear = grip * (1 - staticFrontShare) / (1 - brakeShare + moved);
         boolean frontFirst = front.isKnown() && front.value() < rear;
+        double locks = Unit.G * (frontFirst ? front.value() : rear);
         return new LockUp(
                 front,
                 Figure.of(rear),
                 frontFirst ? Axle.FRONT : Axle.REAR,
-                Unit.G * (frontFirst ? front.value() : rear));
+                // An axle without brakes comes to its end in lifting, not in locking.
+                locks >= rearLiftsMps2() * (1 - 1e-9),
+                Math.min(locks, rearLiftsMps2()));
     }
 }

@@ -16,10 +16,16 @@ import java.util.stream.IntStream;
  * @param ideal front share against deceleration; empty when the axle loads are not known
  * @param idealReason why it is not known; empty when it is
  * @param locking on several grips; empty when either is not known
+ * @param rearLiftsMps2 at what deceleration the rear wheels leave the ground
  * @param rises one full stop from several speeds, front and rear
  */
 public record Outlook(
-        Figure brakeForceShare, List<IdealShare> ideal, String idealReason, List<Locking> locking, List<Rise> rises) {
+        Figure brakeForceShare,
+        List<IdealShare> ideal,
+        String idealReason,
+        List<Locking> locking,
+        Figure rearLiftsMps2,
+        List<Rise> rises) {
     private static final int STEPS = 24;
     private static final double HARDEST_MPS2 = 12;
     private static final double[] GRIPS = {0.2, 0.4, 0.6, 0.8, 1.0};
@@ -29,7 +35,7 @@ public record Outlook(
     public record IdealShare(double decelerationMps2, double share) {}
 
     /** What locks first on a grip, and at what deceleration. */
-    public record Locking(double grip, AxleLoads.Axle first, double decelerationMps2) {}
+    public record Locking(double grip, AxleLoads.Axle first, boolean rearLifts, double decelerationMps2) {}
 
     /**
      * By how much one stop heats one disc of each axle.
@@ -50,14 +56,17 @@ public record Outlook(
                 loads.map(Outlook::ideal).orElse(List.of()),
                 loads.isPresent() ? "" : vehicle.axleLoadsReason(load),
                 loads.isPresent() && share.isKnown() ? locking(loads.get(), share.value()) : List.of(),
+                loads.map(l -> Figure.of(l.rearLiftsMps2())).orElse(Figure.unknown(vehicle.axleLoadsReason(load))),
                 DoubleStream.of(SPEEDS_MPS)
                         .mapToObj(v -> rise(vehicle, load, share, v))
                         .toList());
     }
 
     private static List<IdealShare> ideal(AxleLoads loads) {
+        // Beyond the deceleration at which the rear lifts there is nothing to share.
+        double hardest = Math.min(HARDEST_MPS2, loads.rearLiftsMps2());
         return IntStream.rangeClosed(0, STEPS)
-                .mapToDouble(i -> HARDEST_MPS2 * i / STEPS)
+                .mapToDouble(i -> hardest * i / STEPS)
                 .mapToObj(a -> new IdealShare(a, loads.idealShare(a)))
                 .toList();
     }
@@ -66,7 +75,7 @@ public record Outlook(
         return DoubleStream.of(GRIPS)
                 .mapToObj(grip -> {
                     AxleLoads.LockUp lock = loads.lockUp(share, grip);
-                    return new Locking(grip, lock.first(), lock.decelerationMps2());
+                    return new Locking(grip, lock.first(), lock.rearLifts(), lock.decelerationMps2());
                 })
                 .toList();
     }
@@ -88,7 +97,8 @@ public record Outlook(
                 return new Disc(needed, needed);
             }
         }
-        double rise = new DiscRise(mass.value(), share.value(), disc.value(), vehicle.wheelsPerAxle()).of(fromMps, 0);
+        int discs = vehicle.discs(discMass == VehicleField.FRONT_DISC_MASS);
+        double rise = new DiscRise(mass.value(), share.value(), disc.value(), discs).of(fromMps, 0);
         // ΔT goes with 1/m, so its relative uncertainty is that of the disc's mass.
         return new Disc(Figure.of(rise), vehicle.uncertainty(discMass).map(u -> rise * u / disc.value()));
     }

@@ -43,6 +43,10 @@ public enum VehicleField implements EntryField {
             Bounds.of(40, 300, Unit.MILLIMETRES),
             "Hub centre to the middle of the pad's height."),
     REAR_EFFECTIVE_RADIUS("Rear effective radius", Bounds.of(40, 300, Unit.MILLIMETRES), "As in front."),
+    FRONT_DISCS(
+            "Front discs, how many",
+            Bounds.of(1, 2, Unit.ONE),
+            "On the one front wheel of a motorcycle. Cars and trucks have one a wheel."),
     FRONT_DISC_MASS(
             "Front disc, mass of one",
             Bounds.of(0.3, 60, Unit.KILOGRAMS),

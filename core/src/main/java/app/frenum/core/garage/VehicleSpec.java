@@ -90,8 +90,12 @@ public record VehicleSpec(
         return load == Load.LADEN && laden.isKnown() ? laden : figure(VehicleField.MASS_LIGHT);
     }
 
-    public int wheelsPerAxle() {
-        return kind == Kind.MOTORCYCLE ? 1 : 2;
+    /** Discs or drums on an axle: a motorcycle has one, or two on its one front wheel. */
+    public int discs(boolean front) {
+        if (kind != Kind.MOTORCYCLE) {
+            return 2;
+        }
+        return front ? (int) Math.round(figure(VehicleField.FRONT_DISCS).orElse(1)) : 1;
     }
 
     /** How the weight lies, when share, height and wheelbase are known. */
@@ -136,9 +140,9 @@ public record VehicleSpec(
             v[i] = f.value();
         }
         return Figure.of(AxleHydraulics.brakeForceShare(
-                new AxleHydraulics(v[0], v[1], v[2], wheelsPerAxle()),
+                new AxleHydraulics(v[0], v[1], v[2], discs(true)),
                 1,
-                new AxleHydraulics(v[3], v[4], v[5], wheelsPerAxle()),
+                new AxleHydraulics(v[3], v[4], v[5], discs(false)),
                 1));
     }
 

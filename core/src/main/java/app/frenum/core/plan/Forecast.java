@@ -1,5 +1,6 @@
 package app.frenum.core.plan;
 
+import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.garage.BeddingIn;
@@ -139,6 +140,7 @@ public record Forecast(
             PhaseLane longest = need.longest(lanes);
             factors();
             readiness();
+            rider();
             warnings.addAll(clock.warnings());
             boolean compares =
                     in.configurations().size() > 1 && procedure.countedPhase().isPresent();
@@ -254,6 +256,24 @@ public record Forecast(
                         .ifPresent(w -> warnings.add(
                                 Finding.of(PlanFinding.CHANGED_TOGETHER, Term.name(candidate.name()), Term.name(w))));
             }
+        }
+
+        /** What a rider must know, and may not do. */
+        private void rider() {
+            if (in.vehicle().kind() != VehicleSpec.Kind.MOTORCYCLE) {
+                return;
+            }
+            warnings.add(in.vehicle()
+                    .axleLoads(in.load())
+                    .map(l -> Finding.of(
+                            PlanFinding.REAR_WHEEL_LIFTS,
+                            new Term.Amount(AmountKind.DECELERATION, l.rearLiftsMps2(), SHOWN_M)))
+                    .orElse(Finding.of(
+                            PlanFinding.REAR_WHEEL_LIFT_NOT_KNOWN,
+                            Term.name(in.vehicle().axleLoadsReason(in.load())))));
+            procedure.phases().stream()
+                    .filter(p -> p.grip().isPresent())
+                    .forEach(p -> warnings.add(Finding.of(PlanFinding.RIDER_ON_LOW_GRIP, Term.name(p.name()))));
         }
 
         private void readiness() {

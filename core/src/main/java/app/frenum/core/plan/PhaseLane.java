@@ -82,7 +82,8 @@ public record PhaseLane(String phase, double speedMps, double slowingMps2, Strin
             default -> basis.wholeMps2() * left(phase.system(), basis.vehicle());
         };
         double surface = phase.grip().isEmpty() ? Double.POSITIVE_INFINITY : onSurface(basis.vehicle(), loads, grip);
-        return Math.min(basis.wholeMps2(), Math.min(system, surface));
+        double lifts = loads.map(AxleLoads::rearLiftsMps2).orElse(Double.POSITIVE_INFINITY);
+        return Math.min(Math.min(basis.wholeMps2(), lifts), Math.min(system, surface));
     }
 
     /** How much of the whole brakes is left with wheels taken out, the axle that is short reckoned as the stronger one. */

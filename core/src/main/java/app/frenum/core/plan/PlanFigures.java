@@ -133,7 +133,7 @@ final class PlanFigures {
                 front,
                 axleShare,
                 discKg,
-                in.vehicle().wheelsPerAxle(),
+                in.vehicle().discs(front),
                 new Cooling(tau, in.ambientC())));
     }
 

@@ -66,4 +66,17 @@ class BalanceVectorsTest {
         assertThatThrownBy(() -> new AxleLoads(1.2, 0.5, 2.5)).hasMessageContaining("share");
         assertThatThrownBy(() -> new AxleLoads(0.5, 0.5, 2.5).lockUp(0.7, 0)).hasMessageContaining("grip");
     }
+
+    @Test
+    void aShortHighVehicleLiftsItsRearWheelBeforeAnythingLocks() {
+        // 9.80665·(1 − 0.5)·1.4/0.62 = 11.07 m/s²
+        AxleLoads motorcycle = new AxleLoads(0.5, 0.62, 1.4);
+        assertThat(motorcycle.rearLiftsMps2()).isCloseTo(11.07, within(0.005));
+        assertThat(motorcycle.idealShare(motorcycle.rearLiftsMps2())).isCloseTo(1, within(1e-12));
+        AxleLoads.LockUp dry = motorcycle.lockUp(1, 1.2);
+        assertThat(dry.rearLifts()).isTrue();
+        assertThat(dry.decelerationMps2()).isEqualTo(motorcycle.rearLiftsMps2());
+        assertThat(motorcycle.lockUp(0.8, 0.4).rearLifts()).isFalse();
+        assertThat(new AxleLoads(0.58, 0.55, 2.6).rearLiftsMps2()).isGreaterThan(19);
+    }
 }

@@ -247,4 +247,55 @@ class GarageTest {
         assertThat(fields(new ConfigurationSpec(Map.of(Slot.PADS_FRONT, weighed(1.2, 2)), Map.of()).problems()))
                 .containsExactly("parts.PADS_FRONT.uncertainties.MASS");
     }
+
+    private static VehicleSpec motorcycle(Map<VehicleField, Quantity> figures) {
+        return new VehicleSpec(
+                VehicleSpec.Kind.MOTORCYCLE,
+                VehicleSpec.BrakeKind.DISC,
+                VehicleSpec.BrakeKind.DISC,
+                true,
+                false,
+                false,
+                figures,
+                Map.of());
+    }
+
+    @Test
+    void aMotorcycleHasItsOwnDiscsChecksAndEndOfTheIdealShare() {
+        VehicleSpec two = motorcycle(Map.of(
+                VehicleField.FRONT_DISCS, q(2, Unit.ONE),
+                VehicleField.FRONT_SHARE_LADEN, q(50, Unit.PERCENT),
+                VehicleField.CG_HEIGHT, q(0.62, Unit.METRES),
+                VehicleField.WHEELBASE, q(1.4, Unit.METRES)));
+        assertThat(two.discs(true)).isEqualTo(2);
+        assertThat(two.discs(false)).isEqualTo(1);
+        assertThat(motorcycle(Map.of()).discs(true)).isEqualTo(1);
+        assertThat(car(Map.of()).discs(true)).isEqualTo(2);
+        Outlook outlook = Outlook.of(two, VehicleSpec.Load.LADEN);
+        assertThat(outlook.ideal()).allMatch(i -> i.share() <= 1 + 1e-12);
+        assertThat(outlook.rearLiftsMps2().value()).isCloseTo(11.07, within(0.005));
+        assertThat(FittingCheck.of(VehicleSpec.Kind.MOTORCYCLE)).contains(FittingCheck.LEVER_FREE_PLAY);
+        assertThat(FittingCheck.of(VehicleSpec.Kind.CAR))
+                .doesNotContain(FittingCheck.LEVER_FREE_PLAY)
+                .contains(FittingCheck.BLED);
+    }
+
+    @Test
+    void aSpraysLiquidAndThatItIsOnAreOneFactor() {
+        ConfigurationSpec dry = new ConfigurationSpec(Map.of(), Map.of(BrakeSwitch.COOLING_SPRAY, false));
+        ConfigurationSpec wet = new ConfigurationSpec(
+                Map.of(Slot.SPRAY_LIQUID, part("water with a third of glycol", Map.of())),
+                Map.of(BrakeSwitch.COOLING_SPRAY, true));
+        Difference d = Difference.between(dry, wet);
+        assertThat(d.changes()).hasSize(2);
+        assertThat(d.factors()).containsExactly("cooling spray");
+        assertThat(d.warning()).isEmpty();
+        assertThat(d.isSprayOnly()).isTrue();
+        assertThat(d.isTreatmentOnly()).isFalse();
+        ConfigurationSpec film =
+                new ConfigurationSpec(Map.of(Slot.SURFACE_TREATMENT, part("silicone film", Map.of())), Map.of());
+        assertThat(Difference.between(new ConfigurationSpec(Map.of(), Map.of()), film)
+                        .isTreatmentOnly())
+                .isTrue();
+    }
 }

@@ -91,11 +91,11 @@ class ConclusionTest {
         Side b = side("b", 40.1, 40.2, 40.1, 40.2);
         Comparison gain = compared(a, b, Look.COMPLETE);
         assertThat(METRIC.text(InProportion.of(gain, "A", a, Figure.of(4.6))))
-                .isEqualTo("That is 4.7 % of A’s distance, 0.4 lengths of the car.");
+                .isEqualTo("That is 4.7 % of A’s distance, 0.4 lengths of the vehicle.");
         assertThat(METRIC.text(InProportion.of(gain, "A", a, NONE))).isEqualTo("That is 4.7 % of A’s distance.");
         Comparison loss = compared(b, a, Look.COMPLETE);
         assertThat(METRIC.text(InProportion.of(loss, "A", b, Figure.of(4.6))))
-                .isEqualTo("That is 5.0 % of A’s distance, 0.4 lengths of the car.");
+                .isEqualTo("That is 5.0 % of A’s distance, 0.4 lengths of the vehicle.");
         assertThat(METRIC.text(InProportion.of(compared(a, a, Look.COMPLETE), "A", a, Figure.of(4.6))))
                 .as("nothing is shown")
                 .isEmpty();

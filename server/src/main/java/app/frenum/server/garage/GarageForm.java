@@ -15,13 +15,16 @@ record GarageForm(
         List<SlotEntry> slots,
         List<FormEntry> parts,
         List<Tick> switches,
-        List<Tick> fitting) {
+        List<Check> fitting) {
 
     /** A place for a part, and the figures that such a part has beside mass and hours. */
     record SlotEntry(String slot, String label, String factor, List<String> figures) {}
 
     /** Something to tick. */
     record Tick(String name, String label) {}
+
+    /** Something to look at with the wheels off. */
+    record Check(String name, String label, boolean ofMotorcycles) {}
 
     static GarageForm whole() {
         return new GarageForm(
@@ -38,7 +41,7 @@ record GarageForm(
                         .map(s -> new Tick(s.name(), s.label()))
                         .toList(),
                 Arrays.stream(FittingCheck.values())
-                        .map(c -> new Tick(c.name(), c.label()))
+                        .map(c -> new Check(c.name(), c.label(), c.isOfMotorcycles()))
                         .toList());
     }
 }

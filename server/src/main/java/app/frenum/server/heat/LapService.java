@@ -117,7 +117,7 @@ class LapService {
         double tau = vehicle.figure(VehicleField.COOLING_TIME).orElse(Cooling.USUAL_TAU_S);
         Double ambient = series.conditions().ambientC();
         Cooling cooling = new Cooling(tau, ambient == null ? Cooling.USUAL_AMBIENT_C : ambient);
-        DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), vehicle.wheelsPerAxle());
+        DiscRise disc = new DiscRise(mass.value(), share.value(), frontDisc.value(), vehicle.discs(true));
         double fromC = front(all.get(0)).orElse(cooling.ambientC());
         List<LapHeat.LapSwing> swings = heat.swings(laps.laps(), fromC, cooling, disc);
         Optional<Finding> impossible = LapHeat.whyNot(swings);

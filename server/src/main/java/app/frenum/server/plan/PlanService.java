@@ -86,12 +86,13 @@ public class PlanService {
     public ForecastView forecast(PlanRequest p) {
         refuse(p);
         Map<UUID, ConfigurationView> byId = garage.byId(p.configurationIds());
+        List<FittingCheck> checks =
+                FittingCheck.of(garage.vehicle(p.vehicleId()).spec().kind());
         List<Forecast.Fitted> fitted = p.configurationIds().stream()
                 .map(id -> Optional.ofNullable(byId.get(id)).orElseThrow(() -> Problem.notFound("A configuration")))
-                .map(c -> new Forecast.Fitted(
-                        c.label(),
-                        c.spec(),
-                        FittingCheck.values().length - c.fitting().size()))
+                .map(c -> new Forecast.Fitted(c.label(), c.spec(), (int) checks.stream()
+                        .filter(check -> !c.fitting().containsKey(check))
+                        .count()))
                 .toList();
         Forecast made = Forecast.of(new Forecast.Inputs(
                 vehicleAsLearnt(p.vehicleId()),

@@ -3,13 +3,15 @@ package app.frenum.server.run;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.procedure.run.RunScript;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A configuration as the run card shows it.
  *
  * @param switches that have to be on or off for its stops
+ * @param stopsEach measured stops that it is to have
  */
-record RunSide(String name, List<Switch> switches) {
+record RunSide(String name, List<Switch> switches, int stopsEach) {
     /**
      * A switch as it is asked for.
      *
@@ -19,13 +21,20 @@ record RunSide(String name, List<Switch> switches) {
      */
     record Switch(BrakeSwitch name, String label, String proof, boolean on) {}
 
-    static RunSide of(RunScript.Side side) {
+    static List<RunSide> of(RunScript script) {
+        return IntStream.range(0, script.sides().size())
+                .mapToObj(c -> of(script.sides().get(c), script.measuredStops(c)))
+                .toList();
+    }
+
+    private static RunSide of(RunScript.Side side, int stopsEach) {
         return new RunSide(
                 side.name(),
                 side.switches().entrySet().stream()
                         .map(s -> new Switch(
                                 s.getKey(), s.getKey().label(), s.getKey().proof(), s.getValue()))
                         .sorted((a, b) -> a.name().compareTo(b.name()))
-                        .toList());
+                        .toList(),
+                stopsEach);
     }
 }

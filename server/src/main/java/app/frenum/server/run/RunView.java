@@ -28,7 +28,8 @@ import org.jspecify.annotations.Nullable;
  * @param since stops are told that changed after so many
  * @param firstStop index of the first of {@code stops} among all of the run
  * @param nowS Frenum's clock when this was made, seconds since 1970
- * @param step index of the current one
+ * @param step index of the current one; the number of steps when it is done
+ * @param current what it asks for; absent when it is done
  * @param cycle the repeat of the procedure's cycle that it belongs to, from 1; 0 outside
  * @param cycles how many there are of this configuration
  * @param counted stops of it that count
@@ -60,7 +61,7 @@ public record RunView(
         @Nullable Double fromMps,
         double entryTolerance,
         boolean snub,
-        List<Step> steps,
+        Optional<Step> current,
         List<RunSide> sides,
         GateView gate,
         boolean gateOpen,
@@ -114,8 +115,8 @@ public record RunView(
                 step.flatMap(Step::phase)
                         .filter(p -> p.kind() == Phase.Kind.SNUB)
                         .isPresent(),
-                run.script().steps(),
-                run.script().sides().stream().map(RunSide::of).toList(),
+                step,
+                RunSide.of(run.script()),
                 gate,
                 gate.open(),
                 run.lastRead().values(),

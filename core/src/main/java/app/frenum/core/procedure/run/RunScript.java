@@ -53,6 +53,14 @@ public record RunScript(
         }
     }
 
+    /** Measured stops that a configuration is to have in all its blocks. */
+    public int measuredStops(int configuration) {
+        return steps.stream()
+                .filter(s -> s.configuration() == configuration && s.isMeasured())
+                .mapToInt(Step::repeats)
+                .sum();
+    }
+
     /** Which part of the brakes works in a step. */
     BrakeSystem systemOf(int step) {
         return steps.get(step).phase().map(Phase::system).orElse(BrakeSystem.WHOLE);
