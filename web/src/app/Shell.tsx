@@ -57,7 +57,7 @@ export function Shell() {
         </OrProblem>
       </main>
       <footer className="px-8 py-4 text-[13px] text-ink-3 max-md:px-4 max-md:pb-24">
-        Closed course only, never a public road. Frenum measures; it does not say that a car is safe or
+        Closed course only, never a public road. Frenum measures; it does not say that a vehicle is safe or
         road-legal. That is for local codes, scrutineers and licensed workshops. Built with the work of
         others:{' '}
         <a className="underline" href="/notices.txt">

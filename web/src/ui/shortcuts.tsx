@@ -60,7 +60,7 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['Space', 'start, at rest, enter the readings'],
       ['Enter', 'go along with the rules'],
       ['L', 'lane clear, not clear'],
-      ['M', 'the car rolls, stands'],
+      ['M', 'the vehicle rolls, stands'],
       ['D', 'read the discs'],
       ['E', 'enter readings, or add them to a logged stop'],
       ['H', 'what happened'],

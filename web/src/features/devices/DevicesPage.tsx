@@ -12,7 +12,7 @@ import { Table, Td, Th } from '../../ui/Table';
 import { figure, number } from '../../units/units';
 
 const KINDS: [Device['kind'], string][] = [
-  ['LOGGER', 'logger in the car'],
+  ['LOGGER', 'logger in the vehicle'],
   ['THERMOMETER', 'thermometer'],
   ['ROLLER_TESTER', 'roller tester'],
   ['WEATHER_MAST', 'weather mast'],
@@ -126,7 +126,7 @@ function WeatherNow() {
                 told={figure(w.trackC, units.temperature, 1)}
               />
               <Value
-                name={`Wind against the car, ${units.speed.unit}`}
+                name={`Wind against the vehicle, ${units.speed.unit}`}
                 told={figure(w.windMps, units.speed, 1)}
               />
               <Value name="Humidity, %" told={figure(w.humidity, units.share, 0)} />

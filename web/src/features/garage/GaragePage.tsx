@@ -63,7 +63,7 @@ function Vehicles({ form }: { form: GarageForm }) {
           return (
             <Strip>
               <h1 className="mb-4 text-[26px]">No vehicle yet</h1>
-              <EmptySlab line="What is known of the car goes here; what is not stays empty.">
+              <EmptySlab line="What is known of the vehicle goes here; what is not stays empty.">
                 {another}
               </EmptySlab>
               <BundleStrip />

@@ -75,7 +75,7 @@ export function AirFlow(props: {
         <Sheet
           open
           title="What was seen of the air"
-          description="On the closed course, wheels clear of people; nobody beside a moving car."
+          description="On the closed course, wheels clear of people; nobody beside a moving vehicle."
           onClose={() => setAdding(undefined)}
         >
           <AirFlowForm

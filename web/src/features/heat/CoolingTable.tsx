@@ -41,7 +41,7 @@ export function CoolingTable({ sides, units }: { sides: HeatSide[]; units: UnitT
             <tr key={key}>
               <Td>
                 <MarkLabel letter={letter} /> {name}
-                {motion === 'standing' && ', car standing'}
+                {motion === 'standing' && ', standing'}
               </Td>
               {c.tauS.value === undefined ? (
                 <Td colSpan={5} className="text-ink-3">

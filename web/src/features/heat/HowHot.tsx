@@ -75,7 +75,7 @@ export function HowHot(props: { testId: string; side: HeatSide; letter: Letter; 
         <Sheet
           open
           title="A reading of a disc"
-          description="Read it as soon as the car stands, and say how long after; it is carried back to the peak. Hot parts burn: no hands near the disc."
+          description="Read it as soon as the vehicle stands, and say how long after; it is carried back to the peak. Hot parts burn: no hands near the disc."
           onClose={() => setAdding(false)}
         >
           <ReadingForm testId={testId} side={side} units={units} onDone={() => setAdding(false)} />

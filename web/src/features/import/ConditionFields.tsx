@@ -18,7 +18,7 @@ const FIELDS: [keyof ConditionText, string, string, string?][] = [
   ['tyrePressureFrontBar', 'Front tyres', 'tyres'],
   ['ambientC', 'Air', 'air'],
   ['trackC', 'Lane surface', 'air'],
-  ['windMps', 'Wind along the lane', 'wind', 'Against the car counts positive.'],
+  ['windMps', 'Wind along the lane', 'wind', 'Against the vehicle counts positive.'],
   ['humidity', 'Humidity, %', 'number'],
 ];
 

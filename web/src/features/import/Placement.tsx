@@ -61,7 +61,7 @@ function Where({ placing, known, onChange }: Placed & { known: string[] }) {
           <option key={name} value={name} />
         ))}
       </datalist>
-      <Field label="What changed in it" help="From the car as it came, comma between: pads, fluid.">
+      <Field label="What changed in it" help="From the vehicle as it came, comma between: pads, fluid.">
         <Input value={placing.changed} onChange={(e) => onChange({ ...placing, changed: e.target.value })} />
       </Field>
       <Field label="Block">

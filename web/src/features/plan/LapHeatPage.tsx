@@ -100,7 +100,7 @@ function Calculator({ vehicle }: { vehicle: Vehicle | undefined }) {
       </Strip>
       <Strip className="grid grid-cols-[minmax(0,1fr)] gap-10 lg:grid-cols-[300px_minmax(0,1fr)]">
         <div className="grid content-start gap-4">
-          <Heading>The car</Heading>
+          <Heading>The vehicle</Heading>
           {figure('mass')}
           {figure('axleShare')}
           {figure('disc')}

@@ -175,7 +175,7 @@ function Foreseen({ f, plan, lane }: OfPlan & { lane: LaneView['lane'] | null })
             <Heading
               note={
                 f.forecast.stopsNeeded.source === 'OWN_SERIES'
-                  ? `spread ${number(units.distance.of(f.forecast.stopsNeeded.sdM), 1)} ${units.distance.unit}, from earlier stops of this car`
+                  ? `spread ${number(units.distance.of(f.forecast.stopsNeeded.sdM), 1)} ${units.distance.unit}, from earlier stops of this vehicle`
                   : 'spread assumed'
               }
             >

@@ -45,7 +45,7 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
           <Status kind="caution" word="Not signed for this" />
           <span>
             {stored.lapsed.signedBy} signed on {stored.lapsed.signedAt.slice(0, 10)}; the plan, its lane, its
-            procedure or the car has changed since. Look again, and sign for it as it is now.
+            procedure or the vehicle has changed since. Look again, and sign for it as it is now.
           </span>
         </p>
       )}

@@ -81,7 +81,7 @@ export const ABORT: Record<string, string> = {
 };
 
 export const RUN_BY: Record<string, string> = {
-  ANY_DRIVER: 'any driver who knows the car',
+  ANY_DRIVER: 'any driver who knows the vehicle',
   TRAINED_DRIVER: 'a driver trained for it',
   BRAKE_ENGINEER: 'somebody who answers for work on brakes',
 };

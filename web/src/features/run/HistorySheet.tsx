@@ -52,7 +52,7 @@ function words(what: Happening): string {
         .map((c) => Math.round(c))
         .join(', ')} °C`;
     case 'carMoves':
-      return what.motion === 'ROLLING' ? 'The car rolls' : 'The car stands';
+      return what.motion === 'ROLLING' ? 'The vehicle rolls' : 'The vehicle stands';
     case 'laneCalled':
       return what.clear ? 'Lane called clear' : 'Lane called not clear';
     case 'started':

@@ -117,10 +117,10 @@ export function RunCard(props: {
 /** What the moment of readiness goes by. */
 function readyBy({ gate }: RunView): string {
   if (gate.readyFitted) return 'from this cool-down';
-  if (gate.motion === null) return 'because nobody said whether the car rolls or stands';
+  if (gate.motion === null) return 'because nobody said whether the vehicle rolls or stands';
   return gate.motion === 'ROLLING'
-    ? 'as the car usually cools while it rolls'
-    : 'as discs cool on a car that stands';
+    ? 'as the vehicle usually cools while it rolls'
+    : 'as discs cool on a vehicle that stands';
 }
 
 /** The instruction, and under it the one figure that matters now. */

@@ -30,8 +30,8 @@ public enum VehicleField implements EntryField {
             "Tyre radius, rolling",
             Bounds.of(0.15, 0.8, Unit.METRES),
             "Roll ten turns of a wheel, measure, divide by 62.8."),
-    LENGTH("Length", Bounds.of(1.2, 20, Unit.METRES), "Over all; differences are also told in car lengths."),
-    WIDTH("Width", Bounds.of(0.4, 3, Unit.METRES), "Without mirrors; draws the car on the lane."),
+    LENGTH("Length", Bounds.of(1.2, 20, Unit.METRES), "Over all; differences are also told in lengths of the vehicle."),
+    WIDTH("Width", Bounds.of(0.4, 3, Unit.METRES), "Without mirrors; draws the vehicle on the lane."),
     FRONT_PISTON_AREA(
             "Front piston area",
             Bounds.of(1, 200, Unit.SQUARE_CENTIMETRES),

@@ -35,7 +35,7 @@ public final class Corrections {
         double level = toLevelDeceleration(v0 * v0 / (2 * s), grade);
         return level > 0
                 ? Figure.of(v0 * v0 / (2 * level))
-                : Figure.unknown("the grade alone would have slowed the car this much");
+                : Figure.unknown("the grade alone would have slowed the vehicle this much");
     }
 
     /** Level distance of two runs both ways on one lane, whose decelerations are averaged: {@code 2·s1·s2/(s1 + s2)}. */
