@@ -1815,6 +1815,7 @@ export interface components {
                 REAR_RIGHT?: components["schemas"]["WrittenQuantity"];
             };
             pedal: ("FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR") | null;
+            readOn: ("SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER") | null;
             rearFirst: boolean;
             switches: {
                 ANTI_LOCK?: boolean;

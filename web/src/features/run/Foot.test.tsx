@@ -54,6 +54,34 @@ describe('the foot of the run card', () => {
     expect(isMain(/Lane is clear/)).toBe(false);
   });
 
+  it('calls the lane and starts in one press where only the lane is missing', () => {
+    const gate = runView().gate;
+    const { say } = foot(runView({ gateOpen: false, gate: { ...gate, lane: 'UNKNOWN' } }));
+    fireEvent.click(button(/Lane clear: Start the stop/));
+    expect(say.mock.calls.map(([what]) => what.type)).toEqual(['laneCalled', 'started']);
+    cleanup();
+    foot(runView({ gateOpen: false, gate: { ...gate, lane: 'UNKNOWN', interval: 'WAIT' } }));
+    expect(button(/Start the stop/).disabled).toBe(true);
+  });
+
+  it('asks for another signature on another day, and for words of what was put on', () => {
+    const gate = runView().gate;
+    const signing = foot(runView({ gateOpen: false, gate: { ...gate, signed: false } }));
+    fireEvent.click(button(/Sign the safety gate/));
+    expect(signing.onSheet).toHaveBeenCalledWith('sign');
+    cleanup();
+    const current = {
+      kind: 'TASK',
+      configuration: 1,
+      repeats: 1,
+      phase: { name: 'apply', kind: 'TREATMENT' },
+    };
+    const task = foot(runView({ stage: 'TASK', current: current as unknown as RunView['current'] }));
+    fireEvent.click(button(/Write it down/));
+    expect(task.onSheet).toHaveBeenCalledWith('task');
+    expect(task.say).not.toHaveBeenCalled();
+  });
+
   it('goes along with what the rules said', () => {
     const stops = [{ judged: 'REPEAT' }] as unknown as RunView['stops'];
     const { say } = foot(runView({ stage: 'JUDGED', stops }));

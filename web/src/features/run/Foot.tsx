@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { Happening, RunView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Key } from '../../ui/Layout';
-import { isWrittenDown } from './stages';
+import { isLaneOnly, isWrittenDown } from './stages';
 
 const BIG = 'min-h-[74px] text-[20px] max-[899px]:min-h-14 max-[899px]:text-[18px]';
 
@@ -81,6 +81,7 @@ function Sign({ onSheet }: { onSheet: (sheet: 'sign') => void }) {
 
 function Forward(props: Parameters<typeof Foot>[0]) {
   const { view, stage, say } = props;
+  const laneOnly = isLaneOnly(view);
   switch (stage) {
     case 'UNSIGNED':
       return <Sign onSheet={props.onSheet} />;
@@ -90,9 +91,13 @@ function Forward(props: Parameters<typeof Foot>[0]) {
         <Button
           tone="main"
           className={BIG}
-          disabled={!view.gateOpen && !props.offline}
-          onClick={() => say({ type: 'started' })}
+          disabled={!view.gateOpen && !props.offline && !laneOnly}
+          onClick={() => {
+            if (laneOnly) say({ type: 'laneCalled', clear: true });
+            say({ type: 'started' });
+          }}
         >
+          {laneOnly ? 'Lane clear: ' : ''}
           {view.snub ? 'Start the snub' : 'Start the stop'} <Hint>Space</Hint>
         </Button>
       );

@@ -8,6 +8,7 @@ import { Field, Input } from '../../ui/Field';
 import { Sheet } from '../../ui/Sheet';
 import { number, TYPED, type Shown, type UnitTable } from '../../units/units';
 import { allInside, NumberPad, type PadField } from './NumberPad';
+import { READ_ON, useReadOn, type ReadOn } from './useReadOn';
 import { WHEELS } from './wheels';
 
 type Pedal = NonNullable<HandReadings['pedal']>;
@@ -37,6 +38,7 @@ export function ReadingsSheet(props: {
   const [locked, setLocked] = useState<Locked>('no');
   const [switches, setSwitches] = useState<Record<string, boolean>>({});
   const [note, setNote] = useState('');
+  const [readOn, setReadOn] = useReadOn();
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
   const asked = view.sides[view.current?.configuration ?? 0]?.switches ?? [];
   const fields = padFields(view, units, people, useEntries('reading'));
@@ -67,6 +69,7 @@ export function ReadingsSheet(props: {
     rearFirst: locked === 'rear',
     switches,
     note: note.trim(),
+    readOn: readAtS === null ? null : readOn,
   });
   return (
     <Sheet
@@ -78,6 +81,7 @@ export function ReadingsSheet(props: {
     >
       <div className="grid gap-4">
         <NumberPad fields={fields} values={values} active={active} onActive={setActive} onChange={change} />
+        {readAtS !== null && <LookedAt value={readOn} onChange={setReadOn} />}
         <ReadWith instrument={instrument} people={people} onInstrument={setInstrument} onPeople={setPeople} />
         <Seen
           asked={asked}
@@ -88,14 +92,7 @@ export function ReadingsSheet(props: {
           onLocked={setLocked}
           onSwitches={setSwitches}
         />
-        <Field label="Note">
-          <Input
-            className="min-h-14"
-            maxLength={500}
-            value={note}
-            onChange={(e) => setNote(e.target.value)}
-          />
-        </Field>
+        <Note value={note} onChange={setNote} />
         <Button
           tone="main"
           className="min-h-16 text-[19px]"
@@ -109,6 +106,32 @@ export function ReadingsSheet(props: {
         </Button>
       </div>
     </Sheet>
+  );
+}
+
+/** What the thermometer looked at: bare metal reads far too cold. */
+function LookedAt(props: { value: ReadOn | null; onChange: (readOn: ReadOn) => void }) {
+  return (
+    <Segments<ReadOn | ''>
+      large
+      label="What the thermometer looked at"
+      value={props.value ?? ''}
+      options={READ_ON}
+      onChange={(v) => v !== '' && props.onChange(v)}
+    />
+  );
+}
+
+function Note(props: { value: string; onChange: (note: string) => void }) {
+  return (
+    <Field label="Note">
+      <Input
+        className="min-h-14"
+        maxLength={500}
+        value={props.value}
+        onChange={(e) => props.onChange(e.target.value)}
+      />
+    </Field>
   );
 }
 

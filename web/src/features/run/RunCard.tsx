@@ -12,7 +12,7 @@ import { Motion } from './Motion';
 import type { Queued } from './queue';
 import { Middle } from './Middle';
 import { Sheets, type Sheet } from './Sheets';
-import { isWrittenDown } from './stages';
+import { isLaneOnly, isWrittenDown } from './stages';
 import { TopLine } from './TopLine';
 import { useCardKeys } from './useCardKeys';
 import { Unsent } from './Unsent';
@@ -49,7 +49,10 @@ export function RunCard(props: {
   const start = () => say({ type: 'started' });
   const forward = () => {
     if (stage === 'WAITING' && (view.gateOpen || offline)) start();
-    else if (stage === 'APPROACH') say({ type: 'atRest' });
+    else if (stage === 'WAITING' && isLaneOnly(view)) {
+      say({ type: 'laneCalled', clear: true });
+      start();
+    } else if (stage === 'APPROACH') say({ type: 'atRest' });
     else if (stage === 'AT_REST') setSheet('readings');
     else if (stage === 'UNSIGNED' || (stage === 'WAITING' && !view.gate.signed)) setSheet('sign');
     else if (stage === 'TASK' && isWrittenDown(view)) setSheet('task');

@@ -6,6 +6,13 @@ export const isWrittenDown = (view: RunView) => {
   return kind === 'TREATMENT' || kind === 'OBSERVATION';
 };
 
+/** Whether only the call of the lane is missing: whoever sees all of it may call and start in one press. */
+export const isLaneOnly = ({ gate }: RunView) =>
+  gate.signed &&
+  gate.lane === 'UNKNOWN' &&
+  ['MET', 'NOT_ASKED'].includes(gate.discs) &&
+  ['MET', 'NOT_ASKED'].includes(gate.interval);
+
 /** Whether the discs are asked for beside driving. */
 export const asksForDiscs = (view: RunView) => {
   const kind = view.current?.phase?.kind;

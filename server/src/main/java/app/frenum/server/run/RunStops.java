@@ -105,7 +105,7 @@ class RunStops {
                 last.decision().orElseThrow().by());
     }
 
-    /** Discs read by hand beside the logger: both tell of the same peaks. Nobody said what was looked at, so it counts as bare metal. */
+    /** Discs read by hand beside the logger: both tell of the same peaks. Where nobody said what was looked at it counts as bare metal. */
     private void keepPeaks(JudgedStop last) {
         HandReadings r = last.readings();
         Optional<Quantity> late = Optional.of(new Quantity(Math.round(r.lateS() * 10) / 10.0, Unit.SECONDS));
@@ -115,7 +115,7 @@ class RunStops {
                         last.id(),
                         new DiscReading(
                                 wheel,
-                                PeakSource.BARE,
+                                r.readOn().orElse(PeakSource.BARE),
                                 Optional.empty(),
                                 Optional.of(value),
                                 late,
@@ -178,7 +178,7 @@ class RunStops {
                 r.time(),
                 start,
                 r.peaks(),
-                Optional.empty(),
+                r.readOn(),
                 Optional.empty(),
                 r.pedal(),
                 Optional.empty(),

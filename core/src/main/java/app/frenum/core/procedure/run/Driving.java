@@ -45,7 +45,8 @@ final class Driving {
                 false,
                 false,
                 Map.of(),
-                "");
+                "",
+                Optional.empty());
     }
 
     static RunState entered(RunState now, HandReadings readings, RunEvent event) {

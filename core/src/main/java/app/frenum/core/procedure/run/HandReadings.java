@@ -2,6 +2,7 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.garage.BrakeSwitch;
+import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.people.Who;
 import app.frenum.core.quantity.FieldProblem;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -27,6 +29,7 @@ import java.util.Optional;
  * @param rearFirst whether it was a rear wheel, before any front wheel
  * @param switches as they were found to stand
  * @param note anything else
+ * @param readOn what the thermometer looked at; empty where nobody said
  */
 public record HandReadings(
         Optional<Quantity> entrySpeed,
@@ -39,13 +42,16 @@ public record HandReadings(
         boolean lockSeen,
         boolean rearFirst,
         Map<BrakeSwitch, Boolean> switches,
-        String note) {
+        String note,
+        Optional<PeakSource> readOn) {
     private static final int MOST_PEOPLE = 6;
     private static final int LONGEST_NOTE = 500;
 
     public HandReadings {
         distances = List.copyOf(distances);
         peaks = peaks.isEmpty() ? Map.of() : new EnumMap<>(peaks);
+        // A device that was opened before this was asked for does not send it.
+        readOn = Objects.requireNonNullElse(readOn, Optional.empty());
         switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
     }
 

@@ -21,6 +21,7 @@ final class HandReadingsSample {
                 false,
                 false,
                 Map.of(),
-                "");
+                "",
+                Optional.empty());
     }
 }

@@ -121,7 +121,8 @@ class RunPropertiesTest {
                 false,
                 false,
                 Map.of(),
-                "");
+                "",
+                Optional.empty());
     }
 
     @ParameterizedTest

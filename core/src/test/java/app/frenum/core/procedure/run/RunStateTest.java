@@ -141,7 +141,8 @@ class RunStateTest {
                 r.lockSeen(),
                 r.rearFirst(),
                 r.switches().isEmpty() ? switches : r.switches(),
-                r.note());
+                r.note(),
+                r.readOn());
     }
 
     private static HandReadings stop(double entryKmh, double distanceM) {
@@ -166,7 +167,8 @@ class RunStateTest {
                 lock,
                 false,
                 switches,
-                "");
+                "",
+                Optional.empty());
     }
 
     @Test
@@ -448,7 +450,8 @@ class RunStateTest {
                 false,
                 false,
                 Map.of(),
-                "");
+                "",
+                Optional.empty());
         run.driven(90, noSpeed);
         assertThat(run.flags()).contains(FlagCode.NO_ENTRY_SPEED).doesNotContain(FlagCode.ENTRY_SPEED_OUT);
         assertThat(run.last().judged()).isEqualTo(Validity.NOTE);
@@ -577,7 +580,8 @@ class RunStateTest {
                 true,
                 true,
                 Map.of(),
-                "");
+                "",
+                Optional.empty());
     }
 
     @Test
