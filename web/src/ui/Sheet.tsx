@@ -17,6 +17,7 @@ export function Sheet(props: {
       <Dialog.Portal>
         {!props.trackside && <Dialog.Overlay className="fixed inset-0" />}
         <Dialog.Content
+          data-density={props.trackside ? 'trackside' : undefined}
           className={cx(
             'fixed left-1/2 w-[min(560px,calc(100vw-32px))] -translate-x-1/2 overflow-auto rounded-control border-2 border-ink bg-sheet p-6',
             props.trackside ? 'top-[2vh] max-h-[calc(97dvh-164px)]' : 'top-[12vh] max-h-[80vh]',

@@ -57,7 +57,8 @@ export function Row({ row, y, at, units, onChoose, narrow }: RowProps) {
       <text x={left + 16} y={words + 16}>
         <tspan style={{ fontWeight: 700, fontSize: 16 }}>{figure(side.mean, units.distance)}</tspan>
         <tspan className="soft" dx={5}>
-          ± {figure(side.halfWidth95, units.distance)} {units.distance.unit}
+          {side.halfWidth95.value === undefined ? '' : `± ${figure(side.halfWidth95, units.distance)} `}
+          {units.distance.unit}
         </tspan>
         <tspan className="soft" dx={14}>
           {away.join(', ')}

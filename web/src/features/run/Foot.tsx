@@ -89,7 +89,7 @@ function Forward(props: Parameters<typeof Foot>[0]) {
       if (!view.gate.signed) return <Sign onSheet={props.onSheet} />;
       return (
         <Button
-          tone="main"
+          tone={laneOnly ? 'second' : 'main'}
           className={BIG}
           disabled={!view.gateOpen && !props.offline && !laneOnly}
           onClick={() => {

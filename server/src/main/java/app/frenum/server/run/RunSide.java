@@ -2,6 +2,7 @@ package app.frenum.server.run;
 
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.procedure.run.RunScript;
+import app.frenum.core.procedure.run.RunState;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -9,7 +10,7 @@ import java.util.stream.IntStream;
  * A configuration as the run card shows it.
  *
  * @param switches that have to be on or off for its stops
- * @param stopsEach measured stops that it is to have
+ * @param stopsEach measured stops that it is to have of the phase that is driven now
  */
 record RunSide(String name, List<Switch> switches, int stopsEach) {
     /**
@@ -21,9 +22,10 @@ record RunSide(String name, List<Switch> switches, int stopsEach) {
      */
     record Switch(BrakeSwitch name, String label, String proof, boolean on) {}
 
-    static List<RunSide> of(RunScript script) {
+    static List<RunSide> of(RunState run) {
+        RunScript script = run.script();
         return IntStream.range(0, script.sides().size())
-                .mapToObj(c -> of(script.sides().get(c), script.measuredStops(c)))
+                .mapToObj(c -> of(script.sides().get(c), script.measuredStops(c, run.measuredPhase())))
                 .toList();
     }
 

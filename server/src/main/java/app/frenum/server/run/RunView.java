@@ -116,7 +116,7 @@ public record RunView(
                         .filter(p -> p.kind() == Phase.Kind.SNUB)
                         .isPresent(),
                 step,
-                RunSide.of(run.script()),
+                RunSide.of(run),
                 gate,
                 gate.open(),
                 run.lastRead().values(),

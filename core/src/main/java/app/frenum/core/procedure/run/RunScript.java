@@ -53,10 +53,20 @@ public record RunScript(
         }
     }
 
-    /** Measured stops that a configuration is to have in all its blocks. */
-    public int measuredStops(int configuration) {
+    /** Whether a step's stops are the baseline's that a proof is held against: measured, from the proof's own speed. */
+    boolean isLikeProof(int step, int proof) {
+        Step own = steps.get(step);
+        double from = steps.get(proof).phase().orElseThrow().from().inside();
+        return own.configuration() == 0
+                && own.isMeasured()
+                && own.phase().filter(p -> p.from().inside() == from).isPresent();
+    }
+
+    /** Measured stops of a phase that a configuration is to have in all its blocks. */
+    public int measuredStops(int configuration, Optional<String> phase) {
         return steps.stream()
                 .filter(s -> s.configuration() == configuration && s.isMeasured())
+                .filter(s -> phase.filter(s.name()::equals).isPresent())
                 .mapToInt(Step::repeats)
                 .sum();
     }

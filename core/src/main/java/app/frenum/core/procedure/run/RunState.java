@@ -203,13 +203,30 @@ public record RunState(
 
     /** Whether the stops of a step that must prove the vehicle back do so, against the baseline's measured ones. */
     BackToBaseline proof(int index) {
-        return BackToBaseline.of(values(0), values(s -> s.step() == index), script.marginM());
+        return BackToBaseline.of(
+                values(s -> script.isLikeProof(s.step(), index)), values(s -> s.step() == index), script.marginM());
     }
 
-    /** Corrected distances that count of one configuration's measured stops, in order, m. */
+    /**
+     * Corrected distances that count of one configuration's measured stops, in order, m: of the phase that is driven now, or
+     * was driven last. Those of other phases, with other brakes or loads, are no average with them.
+     */
     public double[] values(int configuration) {
+        Optional<String> phase = measuredPhase();
         return values(s -> script.steps().get(s.step()).isMeasured()
-                && script.steps().get(s.step()).configuration() == configuration);
+                && script.steps().get(s.step()).configuration() == configuration
+                && phase.filter(script.steps().get(s.step()).name()::equals).isPresent());
+    }
+
+    /** The measured phase that the run is in, or was in last; its first before that. */
+    public Optional<String> measuredPhase() {
+        List<Step> steps = script.steps();
+        for (int i = Math.min(step, steps.size() - 1); i >= 0; i--) {
+            if (steps.get(i).isMeasured()) {
+                return Optional.of(steps.get(i).name());
+            }
+        }
+        return steps.stream().filter(Step::isMeasured).map(Step::name).findFirst();
     }
 
     private double[] values(Predicate<JudgedStop> which) {

@@ -585,6 +585,36 @@ class RunStateTest {
     }
 
     @Test
+    void stopsOfSeveralPhasesAreNoOneAverage() {
+        Phase whole = phase(Phase.Kind.STOP, kmh(60), kmh(0), 1, Gate.OPEN);
+        Phase alone = phase(Phase.Kind.STOP, kmh(60), kmh(0), BrakeSystem.FRONT_CIRCUIT_OFF, 2, Gate.OPEN, true);
+        Phase rear = new Phase(
+                "rear alone",
+                alone.kind(),
+                alone.from(),
+                alone.to(),
+                alone.target(),
+                alone.gear(),
+                alone.load(),
+                alone.system(),
+                alone.gate(),
+                alone.repeats(),
+                alone.mostExtra(),
+                false,
+                alone.adjuster(),
+                false,
+                alone.whose(),
+                alone.grip());
+        Driven run = new Driven(procedure(whole, rear), 1, 1).signed();
+        run.driven(90, stop(60, 20)).says(1, new Happening.Decided(Validity.VALID, ""));
+        assertThat(run.state.measuredPhase()).contains("rear alone");
+        assertThat(run.state.values(0)).isEmpty();
+        run.driven(90, stop(60, 55)).says(1, new Happening.Decided(Validity.VALID, ""));
+        assertThat(run.state.values(0)).containsExactly(55);
+        assertThat(run.script.measuredStops(0, run.state.measuredPhase())).isEqualTo(2);
+    }
+
+    @Test
     void aCoolDownIsOverWhenTheDiscsSaySo() {
         Phase cool = phase(Phase.Kind.COOL_DOWN, kmh(60), kmh(60), 1, hottest(100));
         Phase once = phase(Phase.Kind.STOP, kmh(60), kmh(0), 1, Gate.OPEN);
