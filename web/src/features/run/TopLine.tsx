@@ -48,7 +48,7 @@ export function TopLine(props: {
         {wallClock(props.now)}
       </p>
       {step?.kind === 'BRAKING' && <Strokes view={view} />}
-      <p className="col-span-2 flex flex-wrap items-baseline gap-x-4 text-[14px] text-ink-2 min-[900px]:ml-auto min-[900px]:justify-end">
+      <p className="col-span-2 flex flex-wrap items-baseline gap-x-4 text-[14px] text-ink-2 min-[900px]:ml-auto min-[900px]:flex-none min-[900px]:flex-nowrap min-[900px]:justify-end">
         <span role="status" className="empty:hidden">
           {props.offline ? 'Saved here, not yet sent' : ''}
         </span>

@@ -121,7 +121,8 @@ public final class Screenshots {
         page.setViewportSize(390, 844);
         shoot(page, folder, "run-phone");
         page.setViewportSize(1280, 800);
-        page.keyboard().press("Escape");
+        page.keyboard().press("x");
+        page.keyboard().press("x");
         page.getByText("Testing is stopped.").waitFor();
         shoot(page, folder, "run-stopped");
     }
