@@ -76,7 +76,7 @@ final class HandDrive {
         readings.put("pedal", "NORMAL");
         readings.put("lockSeen", false);
         readings.put("rearFirst", false);
-        readings.put("switches", Map.of());
+        readings.put("switches", Map.of("ANTI_LOCK", true, "ASSIST", true));
         readings.put("note", "");
         return readings;
     }

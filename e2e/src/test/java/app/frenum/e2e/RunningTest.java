@@ -131,6 +131,9 @@ class RunningTest extends Journey {
         assertThat(other.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .hasText("Hold the speed, brake at the cone.");
         other.keyboard().press("Escape");
+        other.keyboard().press("x");
+        assertThat(other.getByText("Hold the speed, brake at the cone.")).isVisible();
+        other.keyboard().press("x");
         assertThat(heading()).hasText("Testing is stopped.");
         assertThat((int) other.evaluate("document.documentElement.scrollWidth")).isLessThanOrEqualTo(390);
     }
