@@ -138,7 +138,9 @@ public final class PlannedRun {
                 Map.entry("gate", Map.of("coldest", q(5, "CELSIUS"), "hottest", q(110, "CELSIUS"))),
                 Map.entry("repeats", 3),
                 Map.entry("mostExtra", 3),
-                Map.entry("lockForbidden", false));
+                Map.entry("lockForbidden", false),
+                Map.entry("provesBack", false),
+                Map.entry("whose", "EVERY"));
         return Map.of(
                 "name", "Three stops",
                 "purpose", "",

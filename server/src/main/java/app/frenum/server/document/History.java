@@ -6,6 +6,7 @@ import app.frenum.core.heat.AirFlow;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.HealthFinding;
+import app.frenum.core.procedure.Procedure;
 import app.frenum.core.procedure.run.Happening;
 import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.series.HandEntry;
@@ -20,17 +21,18 @@ import tools.jackson.databind.node.ObjectNode;
  * never changed once documents were written in its version; the next is added.
  */
 record History(Class<?> kind, List<Consumer<ObjectNode>> steps) {
-    private static final Map<Class<?>, List<Consumer<ObjectNode>>> CHANGED = Map.of(
-            MeasuredStop.class, List.of(FirstVersions::measuredStop),
-            HealthFinding.class, List.of(FirstVersions::finding),
-            Calibration.class, List.of(FirstVersions::calibration),
-            VehicleSpec.class, List.of(FirstVersions::uncertain),
-            ConfigurationSpec.class, List.of(FirstVersions::configuration),
-            RunScript.class, List.of(FirstVersions::runScript, Rules::ofBefore),
-            Happening.class, List.of(FirstVersions::happening),
-            DiscReading.class, List.of(FirstVersions::withoutName),
-            AirFlow.class, List.of(FirstVersions::withoutName),
-            HandEntry.class, List.of(FirstVersions::sheetRow));
+    private static final Map<Class<?>, List<Consumer<ObjectNode>>> CHANGED = Map.ofEntries(
+            Map.entry(MeasuredStop.class, List.of(FirstVersions::measuredStop)),
+            Map.entry(HealthFinding.class, List.of(FirstVersions::finding)),
+            Map.entry(Calibration.class, List.of(FirstVersions::calibration)),
+            Map.entry(VehicleSpec.class, List.of(FirstVersions::uncertain)),
+            Map.entry(ConfigurationSpec.class, List.of(FirstVersions::configuration)),
+            Map.entry(Procedure.class, List.of(ProcedureVersions::procedure)),
+            Map.entry(RunScript.class, List.of(FirstVersions::runScript, ProcedureVersions::runScript)),
+            Map.entry(Happening.class, List.of(FirstVersions::happening)),
+            Map.entry(DiscReading.class, List.of(FirstVersions::withoutName)),
+            Map.entry(AirFlow.class, List.of(FirstVersions::withoutName)),
+            Map.entry(HandEntry.class, List.of(FirstVersions::sheetRow)));
 
     static History of(Class<?> kind) {
         return CHANGED.entrySet().stream()

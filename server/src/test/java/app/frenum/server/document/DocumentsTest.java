@@ -14,6 +14,8 @@ import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.SpeedLatency;
+import app.frenum.core.procedure.Phase;
+import app.frenum.core.procedure.Procedure;
 import app.frenum.core.procedure.SafetyCheck;
 import app.frenum.core.procedure.run.Happening;
 import app.frenum.core.procedure.run.PedalFeel;
@@ -134,6 +136,19 @@ class DocumentsTest {
     }
 
     @Test
+    void everyPhaseWasEverybodysAndNoGroupWasRepeated() {
+        Procedure procedure = first("procedure", Procedure.class);
+        assertThat(procedure.phases()).extracting(Phase::whose).containsOnly(Phase.Whose.EVERY);
+        assertThat(procedure.phases()).extracting(Phase::name).containsExactly("warming snubs", "stops");
+        assertThat(procedure.cycle()).isEmpty();
+        assertThat(procedure.limits().get(0).phase()).isEmpty();
+        RunScript script = first("run-script", RunScript.class);
+        assertThat(script.rules()).isEqualTo(1);
+        assertThat(script.steps().get(0).phase().orElseThrow().whose()).isEqualTo(Phase.Whose.EVERY);
+        assertThat(script.steps().get(0).cycle()).isZero();
+    }
+
+    @Test
     void aRunThatWasBegunBeforeStandingDiscsWereKnownHasThemUnknown() {
         RunScript script = new RunScript(
                 List.of(new Step(Step.Kind.CHANGE_PARTS, 0, 1, Optional.empty(), 1, 0)),
@@ -169,6 +184,6 @@ class DocumentsTest {
     void everyKindThatChangedHasASampleOfBefore() {
         assertThat(History.changed())
                 .as("add its sample, and a test that reads it")
-                .hasSize(10);
+                .hasSize(11);
     }
 }
