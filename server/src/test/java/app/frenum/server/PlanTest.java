@@ -279,6 +279,29 @@ class PlanTest {
     }
 
     @Test
+    void cyclesStandOnPaperFromInspectionToInspection() {
+        String path = undriven();
+        JsonNode all = server.get("/api/procedures");
+        String endurance = all.valueStream()
+                .filter(p -> p.get("procedure").hasNonNull("cycle"))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asString();
+        Map<String, Object> plan = plan(null);
+        plan.put("procedureId", endurance);
+        plan.put("stopsEach", 25);
+        plan.put("configurationIds", ((List<?>) plan.get("configurationIds")).subList(0, 1));
+        assertThat(server.put(path + "/plan", json.writeValueAsString(plan)).status())
+                .isEqualTo(200);
+        String paper = new String(server.bytes(path.replace("/api", "/papers") + "/run-card"), StandardCharsets.UTF_8);
+        assertThat(paper)
+                .contains("cycles 1 to 10", "cycles 11 to 20", "cycles 21 to 25")
+                .contains("Each time first snub, 1 from 160 km/h to 10 km/h");
+        assertThat(paper.split("look for cracks", -1)).hasSize(4);
+    }
+
+    @Test
     void theRunCardIsAPageAndAPdfAndNoNameCanBreakEither() throws IOException {
         String path = undriven();
         Map<String, Object> plan = plan(lane(400));

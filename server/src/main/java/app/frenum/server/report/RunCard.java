@@ -17,6 +17,7 @@ import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanView;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -195,9 +196,17 @@ record RunCard(
 
     private static List<Block> blocks(ForecastView forecast, Procedure procedure, List<String> names) {
         List<Stretch> stretches = forecast.stretches();
-        return IntStream.range(0, stretches.size())
-                .mapToObj(i -> block(i + 1, stretches.get(i), procedure, names))
-                .toList();
+        List<Block> out = new ArrayList<>();
+        PaperCycles cycles = new PaperCycles(procedure, names);
+        for (int i = 0; i < stretches.size(); ) {
+            int together = cycles.from(stretches, i);
+            out.add(
+                    together == 0
+                            ? block(out.size() + 1, stretches.get(i), procedure, names)
+                            : cycles.block(out.size() + 1, stretches.subList(i, i + together)));
+            i += Math.max(1, together);
+        }
+        return out;
     }
 
     private static Block block(int number, Stretch s, Procedure procedure, List<String> names) {
