@@ -103,6 +103,17 @@ class PlanTest {
     }
 
     @Test
+    void nothingIsLearntFromARehearsal() {
+        assertThat(server.put("/api/tests/" + test + "/plan", json.writeValueAsString(plan(lane(400))))
+                        .status())
+                .isEqualTo(200);
+        assertThat(server.put("/api/runs/" + test + "?rate=20", "").status()).isEqualTo(200);
+        JsonNode forecast = server.post("/api/plans/forecast", plan(null)).body();
+        assertThat(forecast.get("forecast").get("stopsNeeded").get("source").asString())
+                .isEqualTo("ASSUMED");
+    }
+
+    @Test
     void aTestThatIsComparedBeforeItsPlannedEndAsksForMore() {
         UUID upload = UUID.randomUUID();
         server.upload(upload, Journeys.PADS_AND_FLUID, "");

@@ -8,6 +8,7 @@ import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
 import app.frenum.server.plan.PlannedStops;
+import app.frenum.server.plan.Rehearsals;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;

@@ -4,6 +4,7 @@ import app.frenum.core.heat.CoolDowns;
 import app.frenum.server.analysis.DrivenTest;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.plan.LearntCooling;
+import app.frenum.server.plan.Rehearsals;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
@@ -27,18 +28,21 @@ class CoolingOfRecordings implements LearntCooling {
     private final TestService tests;
     private final StopReader stops;
     private final DiscTraces traces;
+    private final Rehearsals rehearsals;
 
-    CoolingOfRecordings(TestService tests, StopReader stops, DiscTraces traces) {
+    CoolingOfRecordings(TestService tests, StopReader stops, DiscTraces traces, Rehearsals rehearsals) {
         this.tests = tests;
         this.stops = stops;
         this.traces = traces;
+        this.rehearsals = rehearsals;
     }
 
     @Override
     @Transactional(readOnly = true)
     public Optional<Learnt> of(UUID vehicleId) {
+        Set<UUID> rehearsed = rehearsals.rehearsed();
         Set<UUID> own = tests.tests().stream()
-                .filter(t -> t.vehicleId().equals(vehicleId))
+                .filter(t -> t.vehicleId().equals(vehicleId) && !rehearsed.contains(t.id()))
                 .map(TestDefinition::id)
                 .collect(Collectors.toSet());
         List<SeriesView> series =

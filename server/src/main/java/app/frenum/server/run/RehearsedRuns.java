@@ -1,6 +1,6 @@
 package app.frenum.server.run;
 
-import app.frenum.server.compare.Rehearsals;
+import app.frenum.server.plan.Rehearsals;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
