@@ -324,4 +324,22 @@ class RunTest {
         says(5, Map.of("type", "started"));
         assertThat(server.get("/api/tests/" + test).get("stops").size()).isEqualTo(1);
     }
+
+    @Test
+    void aTimeIsNoDistanceInTheAssessment() {
+        begun();
+        warmedUp();
+        Map<String, Object> timed = readings(80, 38.4);
+        timed.put("distances", List.of());
+        timed.put("instrument", "STOPWATCH");
+        timed.put("time", q(3.4, "SECONDS"));
+        driven(90, timed);
+        says(5, Map.of("type", "decided", "validity", "VALID", "reason", "as it is"));
+        JsonNode stops =
+                server.get("/api/tests/" + test + "/assessment").get("phases").get(1);
+        JsonNode side = stops.get("sides").get(0);
+        assertThat(stops.get("name").asString()).isEqualTo("stops");
+        assertThat(side.get("counted").asInt()).isEqualTo(1);
+        assertThat(side.get("meanM").hasNonNull("value")).isFalse();
+    }
 }

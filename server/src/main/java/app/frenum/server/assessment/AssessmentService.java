@@ -10,6 +10,7 @@ import app.frenum.core.procedure.run.Step;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.statistics.Summary;
+import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.words.PhaseWords;
 import app.frenum.server.analysis.DrivenTest;
@@ -32,6 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class AssessmentService {
     private static final Figure NO_REFERENCE = Figure.unknown("shares of a reference are read on the Fade page");
+
+    private static final Figure NO_DISTANCE = Figure.unknown("no stopping distance was measured");
 
     private final StopReader stops;
     private final PlanService plans;
@@ -82,6 +85,11 @@ class AssessmentService {
         return out;
     }
 
+    /** At the phase's speed, m; where only a time was taken, or a snub ended rolling, there is none. */
+    private static Figure distance(DrivenStop stop) {
+        return stop.isStop() && stop.basis() != DistanceBasis.TIME_ONLY ? stop.value() : NO_DISTANCE;
+    }
+
     /** What was driven, as the run counted it where there was one, as its stops are kept otherwise. */
     private record Driven(DrivenTest test, PlanRequest plan, Optional<RunState> run) {
         AssessmentView.DrivenPhase side(int configuration, Phase phase) {
@@ -90,7 +98,7 @@ class AssessmentService {
                     .toList();
             List<DrivenStop> counted =
                     own.stream().filter(s -> s.validity() != Validity.REPEAT).toList();
-            Summary distance = summary(counted, DrivenStop::value);
+            Summary distance = summary(counted, AssessmentService::distance);
             List<JudgedStop> judged = judged(configuration, phase);
             boolean byRun = !judged.isEmpty();
             return new AssessmentView.DrivenPhase(
@@ -116,7 +124,7 @@ class AssessmentService {
         List<LimitedStop> limited(int configuration) {
             return of(configuration).stream()
                     .filter(s -> s.validity() != Validity.REPEAT)
-                    .map(s -> new LimitedStop(s.driven().phase().orElse(""), s.mfdd(), s.value(), NO_REFERENCE))
+                    .map(s -> new LimitedStop(s.driven().phase().orElse(""), s.mfdd(), distance(s), NO_REFERENCE))
                     .toList();
         }
 
