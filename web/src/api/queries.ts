@@ -178,8 +178,21 @@ export const run = (testId: string) =>
 
 export const photos = (testId: string) =>
   queryOptions({
-    queryKey: ['run', testId, 'photos'],
-    queryFn: () => ask(api.GET('/api/runs/{testId}/photos', { params: { path: { testId } } })),
+    queryKey: ['test', testId, 'photos'],
+    queryFn: () => ask(api.GET('/api/tests/{testId}/photos', { params: { path: { testId } } })),
+  });
+
+export const trials = (testId: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'trials'],
+    queryFn: () => ask(api.GET('/api/tests/{testId}/trials', { params: { path: { testId } } })),
+  });
+
+export const trialKinds = () =>
+  queryOptions({
+    queryKey: ['trials', 'kinds'],
+    queryFn: () => ask(api.GET('/api/trials/kinds')),
+    staleTime: Infinity,
   });
 
 export const runHistory = (testId: string) =>

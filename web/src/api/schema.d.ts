@@ -487,6 +487,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rehearsals/{testId}/thrown-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["throwAway"];
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{testId}": {
         parameters: {
             query?: never;
@@ -495,7 +511,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["run"];
-        put: operations["begin"];
+        put: operations["begin_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -545,39 +561,6 @@ export interface paths {
         };
         get: operations["live"];
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/runs/{testId}/photos": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["photos"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/runs/{testId}/photos/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** @description Needs a name in the header Frenum-Who. */
-        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -725,7 +708,7 @@ export interface paths {
         };
         get?: never;
         /** @description Needs a name in the header Frenum-Who. */
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -943,6 +926,121 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{testId}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photos"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{testId}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{testId}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{testId}/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
+        put: operations["begin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/result": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
+        put: operations["tell"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles": {
         parameters: {
             query?: never;
@@ -1099,6 +1197,11 @@ export interface components {
             /** Format: int32 */
             stops: number;
         };
+        Bounded: {
+            /** @enum {string} */
+            bound: "EXACT" | "AT_LEAST" | "AT_MOST";
+            figure: components["schemas"]["WrittenFigure"];
+        };
         BrakeApplication: {
             /** Format: int32 */
             modulations: number;
@@ -1234,9 +1337,11 @@ export interface components {
                 CALIPERS_REAR?: components["schemas"]["Part"];
                 DISCS_FRONT?: components["schemas"]["Part"];
                 DISCS_REAR?: components["schemas"]["Part"];
+                DRIVEN_AXLES?: components["schemas"]["Part"];
                 DUCTS?: components["schemas"]["Part"];
                 FLUID?: components["schemas"]["Part"];
                 LINES?: components["schemas"]["Part"];
+                MASTER_CYLINDER?: components["schemas"]["Part"];
                 PADS_FRONT?: components["schemas"]["Part"];
                 PADS_REAR?: components["schemas"]["Part"];
                 SPRAY_LIQUID?: components["schemas"]["Part"];
@@ -1642,7 +1747,7 @@ export interface components {
         };
         Flag: {
             /** @enum {string} */
-            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "REFERENCE_BRIDGED" | "REFERENCE_LOST" | "CLOCK_JUMP" | "SPEED_LATE_UNKNOWN" | "IMPLAUSIBLE_STOP" | "SENSOR_DROPOUT" | "ONSET_UNCLEAR" | "SENSOR_SUSPECT" | "NOT_STARTED" | "STATE_NOT_LOOKED_AT";
+            code: "ENTRY_SPEED_OUT" | "START_TEMPERATURE_OUT" | "INTERVAL_OUT" | "WHEEL_LOCK" | "WHEEL_SPEED_SLIP" | "DRIVER_LIFTED" | "WRONG_STATE" | "GAP_IN_STOP" | "GRIP_LIMITED" | "MODULATED" | "SNUB_WINDOW" | "BELOW_NOMINAL" | "NO_PRESSURE" | "NO_NOMINAL" | "NO_START_TEMPERATURE" | "NO_ENTRY_SPEED" | "NO_COASTING_LEVEL" | "NOT_COMPUTED" | "REFERENCE_BRIDGED" | "REFERENCE_LOST" | "CLOCK_JUMP" | "SPEED_LATE_UNKNOWN" | "IMPLAUSIBLE_STOP" | "SENSOR_DROPOUT" | "ONSET_UNCLEAR" | "SENSOR_SUSPECT" | "NOT_STARTED" | "STATE_NOT_LOOKED_AT" | "INTERVAL_NOT_READ";
             finding: components["schemas"]["WrittenFinding"];
         };
         FluidView: {
@@ -1696,15 +1801,19 @@ export interface components {
             units: components["schemas"]["EntryUnit"][];
         };
         Forms: {
+            airFlows: components["schemas"]["Choice"][];
+            asGuessed: components["schemas"]["Choice"][];
             bases: components["schemas"]["Choice"][];
             bedding: components["schemas"]["FormEntry"][];
             disc: components["schemas"]["FormEntry"][];
+            efforts: components["schemas"]["Choice"][];
             lap: components["schemas"]["FormEntry"][];
             limit: components["schemas"]["FormEntry"][];
             pedals: components["schemas"]["Choice"][];
             phase: components["schemas"]["FormEntry"][];
             reading: components["schemas"]["FormEntry"][];
             test: components["schemas"]["FormEntry"][];
+            trial: components["schemas"]["FormEntry"][];
             units: components["schemas"]["UnitChoice"][];
             weighing: components["schemas"]["FormEntry"][];
         };
@@ -1724,11 +1833,14 @@ export interface components {
             slots: components["schemas"]["SlotEntry"][];
             switches: components["schemas"]["Tick"][];
             vehicle: components["schemas"]["FormEntry"][];
+            works: components["schemas"]["Tick"][];
         };
         Gate: {
             coldest: components["schemas"]["WrittenQuantity"] | null;
+            furthest: components["schemas"]["WrittenQuantity"] | null;
             hottest: components["schemas"]["WrittenQuantity"] | null;
             latest: components["schemas"]["WrittenQuantity"] | null;
+            nearest: components["schemas"]["WrittenQuantity"] | null;
             soonest: components["schemas"]["WrittenQuantity"] | null;
         };
         GateView: {
@@ -1775,7 +1887,7 @@ export interface components {
             basis: "ONSET_TO_REST" | "SPEED_WINDOW" | "TIME_ONLY";
             conditions: components["schemas"]["SaidConditions"];
             distance: components["schemas"]["WrittenQuantity"] | null;
-            effort: ("LIGHT" | "NORMAL" | "HARD") | null;
+            effort: ("LIGHT" | "NORMAL" | "HARD" | "ALL_OF_IT") | null;
             endTemperatures: {
                 FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
                 FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
@@ -1801,6 +1913,7 @@ export interface components {
         };
         HandReadings: {
             distances: components["schemas"]["DistanceRead"][];
+            effort: ("LIGHT" | "NORMAL" | "HARD" | "ALL_OF_IT") | null;
             entrySpeed: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             instrument: "LOGGER" | "TAPE" | "WHEEL" | "STOPWATCH";
@@ -1817,6 +1930,7 @@ export interface components {
             pedal: ("FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR") | null;
             readOn: ("SENSOR" | "PROBE" | "BLACKENED" | "BARE" | "LADDER") | null;
             rearFirst: boolean;
+            rolled: components["schemas"]["WrittenQuantity"] | null;
             switches: {
                 ANTI_LOCK?: boolean;
                 ASSIST?: boolean;
@@ -1907,6 +2021,12 @@ export interface components {
         HeatView: {
             airFlow: components["schemas"]["AirFlowView"][];
             averaged: components["schemas"]["WrittenFinding"];
+            discNames: {
+                FRONT_LEFT?: string;
+                FRONT_RIGHT?: string;
+                REAR_LEFT?: string;
+                REAR_RIGHT?: string;
+            };
             duct: components["schemas"]["Duct"] | null;
             gate: components["schemas"]["StartWindow"] | null;
             limitC: number | null;
@@ -2227,6 +2347,7 @@ export interface components {
             recordingId: string;
             /** Format: double */
             restAtS: number;
+            rolledM: number | null;
             switches: {
                 ANTI_LOCK?: boolean;
                 ASSIST?: boolean;
@@ -2484,6 +2605,7 @@ export interface components {
                 TURNS?: components["schemas"]["WrittenQuantity"];
                 WET_BOILING_POINT?: components["schemas"]["WrittenQuantity"];
             };
+            worked: ("DRILLED" | "GROOVED" | "TURNED" | "GROUND" | "CHAMFERED")[];
         };
         PasteRequest: {
             text: string;
@@ -2575,7 +2697,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: uuid */
-            stopId: string;
+            subjectId: string;
         };
         Placement: {
             /** Format: int32 */
@@ -2718,6 +2840,12 @@ export interface components {
             rearC: components["schemas"]["WrittenFigure"];
             rearUncertaintyC: components["schemas"]["WrittenFigure"];
         };
+        Rollers: {
+            efficiency: components["schemas"]["Bounded"];
+            frontImbalance: components["schemas"]["Bounded"];
+            frontShare: components["schemas"]["Bounded"];
+            rearImbalance: components["schemas"]["Bounded"];
+        };
         RowReading: {
             configuration: string | null;
             doubts: components["schemas"]["Doubted"][];
@@ -2759,6 +2887,12 @@ export interface components {
             /** Format: int32 */
             cycles: number;
             devices: components["schemas"]["DeviceView"][];
+            discNames: {
+                FRONT_LEFT?: string;
+                FRONT_RIGHT?: string;
+                REAR_LEFT?: string;
+                REAR_RIGHT?: string;
+            };
             discs: components["schemas"]["DiscRead"][];
             /** Format: double */
             entryTolerance: number;
@@ -2778,6 +2912,7 @@ export interface components {
             question: string;
             /** Format: double */
             rate: number;
+            rehearsal: boolean;
             review: components["schemas"]["RunReview"] | null;
             sides: components["schemas"]["RunSide"][];
             signedBy: string;
@@ -2964,10 +3099,13 @@ export interface components {
             signedBy: string;
         };
         SlotEntry: {
+            drumLabel: string;
             factor: string;
             figures: string[];
+            front: boolean | null;
             label: string;
             slot: string;
+            worked: boolean;
         };
         SpeedLatency: {
             seconds: components["schemas"]["WrittenFigure"];
@@ -3144,11 +3282,18 @@ export interface components {
             marginSize: number;
             nominalSpeed: components["schemas"]["WrittenQuantity"];
             question: string;
+            rehearsal: boolean;
             /** Format: uuid */
             vehicleId: string;
         };
         TestDetail: {
             configurations: components["schemas"]["ConfigurationView"][];
+            discNames: {
+                FRONT_LEFT?: string;
+                FRONT_RIGHT?: string;
+                REAR_LEFT?: string;
+                REAR_RIGHT?: string;
+            };
             expectation: components["schemas"]["Expectation"] | null;
             series: components["schemas"]["SeriesView"][];
             stops: components["schemas"]["StopView"][];
@@ -3169,6 +3314,7 @@ export interface components {
             marginSize: number;
             nominalSpeed: components["schemas"]["EnteredQuantity"];
             question: string;
+            rehearsal: boolean;
             /** Format: uuid */
             vehicleId: string;
         };
@@ -3176,7 +3322,6 @@ export interface components {
             candidate: string | null;
             configurations: string[];
             fluidShown: string | null;
-            rehearsal: boolean;
             /** Format: int64 */
             stops: number;
             test: components["schemas"]["TestDefinition"];
@@ -3219,6 +3364,60 @@ export interface components {
             high: components["schemas"]["WrittenFigure"];
             low: components["schemas"]["WrittenFigure"];
             slope: components["schemas"]["WrittenFigure"];
+        };
+        TrialPlace: {
+            caution: string;
+            fields: string[];
+            /** @enum {string} */
+            kind: "CIRCUIT" | "PARKED_AIR" | "ROLLER_TESTER";
+            label: string;
+            perWheel: string[];
+        };
+        TrialRequest: {
+            /** Format: uuid */
+            configurationId: string;
+            guess: string;
+            /** @enum {string} */
+            kind: "CIRCUIT" | "PARKED_AIR" | "ROLLER_TESTER";
+        };
+        TrialResult: {
+            figures: {
+                AIR?: components["schemas"]["WrittenQuantity"];
+                BLOWER?: components["schemas"]["WrittenQuantity"];
+                DISC?: components["schemas"]["WrittenQuantity"];
+                DURATION?: components["schemas"]["WrittenQuantity"];
+                FORCE?: components["schemas"]["WrittenQuantity"];
+                LAPS?: components["schemas"]["WrittenQuantity"];
+                LATE?: components["schemas"]["WrittenQuantity"];
+                MASS?: components["schemas"]["WrittenQuantity"];
+            };
+            guess: ("YES" | "PARTLY" | "NO") | null;
+            locked: ("FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT")[];
+            method: ("TUFTS" | "SMOKE" | "DUCT_ANEMOMETER" | "PRESSURE_TAPS" | "DIRT") | null;
+            pedal: ("FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR") | null;
+            seen: string;
+            wheels: {
+                FRONT_LEFT?: components["schemas"]["WrittenQuantity"];
+                FRONT_RIGHT?: components["schemas"]["WrittenQuantity"];
+                REAR_LEFT?: components["schemas"]["WrittenQuantity"];
+                REAR_RIGHT?: components["schemas"]["WrittenQuantity"];
+            };
+        };
+        TrialView: {
+            /** Format: uuid */
+            configurationId: string;
+            guess: string;
+            /** Format: date-time */
+            guessedAt: string;
+            guessedBy: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "CIRCUIT" | "PARKED_AIR" | "ROLLER_TESTER";
+            result: components["schemas"]["TrialResult"] | null;
+            rollers: components["schemas"]["Rollers"] | null;
+            toldAt: string | null;
+            toldBy: string | null;
         };
         TypedColumn: {
             /** @enum {string} */
@@ -4264,6 +4463,50 @@ export interface operations {
             };
         };
     };
+    throwAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
     run: {
         parameters: {
             query?: {
@@ -4288,7 +4531,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: {
                 rate?: number;
@@ -4406,53 +4649,6 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
-                };
-            };
-        };
-    };
-    photos: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                testId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PhotoView"][];
-                };
-            };
-        };
-    };
-    keep_1: {
-        parameters: {
-            query: {
-                stopId: string;
-            };
-            header?: never;
-            path: {
-                testId: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PhotoView"];
                 };
             };
         };
@@ -4670,7 +4866,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5046,6 +5242,170 @@ export interface operations {
                 };
                 content: {
                     "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query: {
+                subjectId: string;
+            };
+            header?: never;
+            path: {
+                testId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    trials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
+                };
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialPlace"][];
+                };
+            };
+        };
+    };
+    forget_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialResult"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
                 };
             };
         };

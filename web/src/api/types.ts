@@ -94,6 +94,12 @@ export type AirFlowNote = Schemas['AirFlowView'];
 export type DrivenLaps = Schemas['DrivenLaps'];
 export type LapCorner = DrivenLaps['laps']['corners'][number];
 
+export type Trial = Schemas['TrialView'];
+export type TrialKind = Schemas['TrialPlace'];
+export type TrialResult = Schemas['TrialResult'];
+export type Rollers = Schemas['Rollers'];
+export type Bounded = Schemas['Bounded'];
+
 export type Device = Schemas['DeviceView'];
 export type LastReading = Schemas['LastReading'];
 export type Weather = Schemas['Weather'];

@@ -12,6 +12,7 @@ import { ProceduresPage } from '../features/procedures/ProceduresPage';
 import { DriverPage } from '../features/run/DriverPage';
 import { RunPage } from '../features/run/RunPage';
 import { StopsPage } from '../features/stops/StopsPage';
+import { TrialsPage } from '../features/trials/TrialsPage';
 import { TestsPage } from '../features/tests/TestsPage';
 import { MoreStopsPage } from '../features/typed/MoreStopsPage';
 import { TypePage } from '../features/typed/TypePage';
@@ -44,6 +45,7 @@ export function App() {
         <Route path="/tests/:testId/stops" element={<StopsPage />} />
         <Route path="/tests/:testId/fade" element={<FadePage />} />
         <Route path="/tests/:testId/heat" element={<HeatPage />} />
+        <Route path="/tests/:testId/trials" element={<TrialsPage />} />
         <Route path="/tests/:testId/compare" element={<ComparePage />} />
         <Route path="*" element={<Navigate to="/tests" replace />} />
       </Route>

@@ -109,6 +109,7 @@ function useSectionKeys(testId: string | undefined, onKeys: () => void) {
     'g f': go('fade'),
     'g h': go('heat'),
     'g c': go('compare'),
+    'g l': go('trials'),
     n: preferences.toggleNight,
     m: preferences.toggleSystem,
     p: () => window.print(),

@@ -11,7 +11,16 @@ describe('sections', () => {
 
   it('open the chosen test and no other', () => {
     const own = all('7').filter((s) => s.to.startsWith('/tests/'));
-    expect(own.map((s) => s.name)).toEqual(['Plan', 'Run', 'Type', 'Stops', 'Fade', 'Heat', 'Compare']);
+    expect(own.map((s) => s.name)).toEqual([
+      'Plan',
+      'Run',
+      'Type',
+      'Trials',
+      'Stops',
+      'Fade',
+      'Heat',
+      'Compare',
+    ]);
     expect(own.every((s) => s.to.startsWith('/tests/7/'))).toBe(true);
     expect(stagesOf('7').map((s) => s.name)).toEqual(['Set up', 'Test', 'Read', 'Decide']);
   });
@@ -20,6 +29,6 @@ describe('sections', () => {
     for (const { to, name } of all('7')) expect(titleOf(to.split('?')[0] ?? ''), name).toBeDefined();
     expect(titleOf('/tests/7/fade')).toBe('Fade');
     expect(titleOf('/tests')).toBe('Tests');
-    expect(titleOf('/tests/7/run/driver')).toBe('Driver');
+    expect(titleOf('/tests/7/run/driver')).toBe('Driver or rider');
   });
 });

@@ -21,6 +21,7 @@ export function stagesOf(testId: string | undefined): Stage[] {
       ...(testId ? [{ name: 'Run', to: of('run') }] : []),
       { name: 'Type', to: testId ? of('type') : '/type' },
       { name: 'Bring in', to: testId ? `/import?test=${testId}` : '/import' },
+      ...(testId ? [{ name: 'Trials', to: of('trials') }] : []),
     ],
   };
   if (!testId) return [set, drive];
@@ -42,11 +43,12 @@ export function stagesOf(testId: string | undefined): Stage[] {
 const TITLES: [RegExp, string][] = [
   [/^\/tests\/[^/]+\/type/, 'Type stops'],
   [/^\/tests\/[^/]+\/plan/, 'Plan'],
-  [/^\/tests\/[^/]+\/run\/driver/, 'Driver'],
+  [/^\/tests\/[^/]+\/run\/driver/, 'Driver or rider'],
   [/^\/tests\/[^/]+\/run/, 'Run'],
   [/^\/tests\/[^/]+\/stops/, 'Stops'],
   [/^\/tests\/[^/]+\/fade/, 'Fade'],
   [/^\/tests\/[^/]+\/heat/, 'Heat'],
+  [/^\/tests\/[^/]+\/trials/, 'Trials'],
   [/^\/tests\/[^/]+\/compare/, 'Compare'],
   [/^\/tests/, 'Tests'],
   [/^\/type/, 'Type stops'],

@@ -138,6 +138,7 @@ function newTest(values: typeof START, ids: { test: string; vehicle: string }): 
       marginSize: metres(margin),
       marginOfBaseline: false,
       drivenOn: new Date().toISOString().slice(0, 10),
+      rehearsal: false,
     },
   };
 }

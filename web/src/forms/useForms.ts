@@ -18,7 +18,8 @@ export function useEntries(group: Group): (field: string) => Entry {
 }
 
 /** The choices of one form. */
-export const useChoices = (of: 'bases' | 'pedals') => useSuspenseQuery(forms()).data[of];
+export const useChoices = (of: 'bases' | 'pedals' | 'efforts' | 'airFlows' | 'asGuessed') =>
+  useSuspenseQuery(forms()).data[of];
 
 /** How a unit is written. */
 export function useSymbols(): (unit: Quantity['unit']) => string {

@@ -29,7 +29,12 @@ export function runView(part: Partial<RunView> = {}): RunView {
       laneUntilS: 1100,
       window: { coldestC: 50, hottestC: 110 },
     },
-    current: { kind: 'BRAKING', configuration: 0, repeats: 3, phase: { name: 'stops', kind: 'STOP' } },
+    current: {
+      kind: 'BRAKING',
+      configuration: 0,
+      repeats: 3,
+      phase: { name: 'stops', kind: 'STOP', gate: {} },
+    },
     sides: [
       {
         name: 'As bought',

@@ -48,6 +48,7 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['G F', 'fade'],
       ['G H', 'heat'],
       ['G C', 'compare'],
+      ['G L', 'trials'],
       ['M', 'metric or imperial'],
       ['N', 'day or night'],
       ['P', 'print'],

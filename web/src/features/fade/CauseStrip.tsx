@@ -39,7 +39,7 @@ export function CauseStrip({ side, index, units }: { side: FadeSide; index: numb
         {study.cause.evidence.map((e) => (
           <li key={e.text.metric}>{said(e, units)}.</li>
         ))}
-        {study.cause.pressedLess && <li>The driver also pressed less hard.</li>}
+        {study.cause.pressedLess && <li>The brake was also pressed less hard.</li>}
       </ul>
       <div className="text-[14px]">
         <p>{said(side.answer.onset, units)}</p>

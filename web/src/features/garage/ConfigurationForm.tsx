@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
 import { configurations } from '../../api/queries';
-import type { Configuration, GarageForm, Part } from '../../api/types';
+import type { Configuration, GarageForm, Part, Vehicle } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
@@ -21,7 +21,7 @@ export function ConfigurationForm(props: {
   /** What others of the vehicle are called. */
   taken: string[];
   form: GarageForm;
-  motorcycle: boolean;
+  vehicle: Vehicle['spec'];
   onSaved: (id: string) => void;
 }) {
   const client = useQueryClient();
@@ -80,6 +80,8 @@ export function ConfigurationForm(props: {
           <PartRow
             key={slot.slot}
             slot={slot}
+            drum={hasDrum(props.vehicle, slot.front)}
+            works={form.works}
             entries={form.parts}
             part={parts[slot.slot] ?? null}
             errors={errors}
@@ -90,7 +92,7 @@ export function ConfigurationForm(props: {
       <div className="mt-6 grid gap-8 md:grid-cols-2">
         <Switches form={form} switches={switches} onChange={setSwitches} />
         <FittingChecks
-          checks={form.fitting.filter((f) => props.motorcycle || !f.ofMotorcycles)}
+          checks={form.fitting.filter((f) => props.vehicle.kind === 'MOTORCYCLE' || !f.ofMotorcycles)}
           fitting={fitting}
           onChange={setFitting}
         />
@@ -105,6 +107,11 @@ export function ConfigurationForm(props: {
       </div>
     </form>
   );
+}
+
+function hasDrum(vehicle: Vehicle['spec'], front: boolean | null): boolean {
+  if (front === null) return false;
+  return (front ? vehicle.frontBrake : vehicle.rearBrake) === 'DRUM';
 }
 
 type Declared = NonNullable<Configuration['spec']>['switches'];

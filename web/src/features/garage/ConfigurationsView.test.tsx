@@ -31,7 +31,7 @@ function view(all: Configuration[]) {
   });
   shown(
     <ConfigurationsView
-      vehicle={{ id: 'v' } as Vehicle}
+      vehicle={{ id: 'v', spec: { kind: 'CAR', frontBrake: 'DISC', rearBrake: 'DRUM' } } as Vehicle}
       all={all}
       form={FORM}
       chosen={null}

@@ -71,7 +71,7 @@ export function ConfigurationsView(props: {
         isDraft={draft !== null}
         taken={all.map((c) => c.name)}
         form={props.form}
-        motorcycle={vehicle.spec?.kind === 'MOTORCYCLE'}
+        vehicle={vehicle.spec}
         onSaved={kept}
       />
     </div>

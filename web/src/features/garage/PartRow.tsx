@@ -13,6 +13,7 @@ const NOTHING: Part = {
   currency: null,
   since: null,
   bedding: null,
+  worked: [],
   figures: {},
   uncertainties: {},
 };
@@ -29,6 +30,9 @@ const BEDDING: Bedding = {
 /** One place in the brake system and what is fitted there. */
 export function PartRow(props: {
   slot: GarageForm['slots'][number];
+  /** Drums have linings and wheel cylinders. */
+  drum: boolean;
+  works: GarageForm['works'];
   entries: Entry[];
   part: Part | null;
   errors: Record<string, string>;
@@ -44,7 +48,7 @@ export function PartRow(props: {
   return (
     <details className="border-b border-joint py-2" open={Object.keys(errors).some((f) => f.startsWith(at))}>
       <summary className="cursor-pointer text-sm">
-        <b className="inline-block w-52 font-[600]">{word(slot.label)}</b>
+        <b className="inline-block w-52 font-[600]">{word(props.drum ? slot.drumLabel : slot.label)}</b>
         <span className="text-ink-2">{told}</span>
       </summary>
       <div className="grid gap-x-6 gap-y-4 py-4 md:grid-cols-3">
@@ -86,6 +90,7 @@ export function PartRow(props: {
                 onChange={(e) => onChange({ ...part, since: e.target.value || null })}
               />
             </Field>
+            {slot.worked && <Worked part={part} works={props.works} onChange={onChange} />}
             {pads && (
               <label className="flex items-center gap-2 text-sm">
                 <input
@@ -109,6 +114,37 @@ export function PartRow(props: {
         )}
       </div>
     </details>
+  );
+}
+
+/** What was done to it: each step of one part is a change of its own. */
+function Worked(props: { part: Part; works: GarageForm['works']; onChange: (part: Part) => void }) {
+  const { part } = props;
+  return (
+    <fieldset className="text-sm md:col-span-2">
+      <legend className="mb-1 text-[13px] text-ink-2">What was done to it</legend>
+      <span className="flex flex-wrap gap-x-5 gap-y-1">
+        {props.works.map((w) => {
+          const name = w.name as Part['worked'][number];
+          return (
+            <label key={name} className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-4 accent-[var(--ink)]"
+                checked={part.worked.includes(name)}
+                onChange={(e) =>
+                  props.onChange({
+                    ...part,
+                    worked: e.target.checked ? [...part.worked, name] : part.worked.filter((x) => x !== name),
+                  })
+                }
+              />
+              {w.label}
+            </label>
+          );
+        })}
+      </span>
+    </fieldset>
   );
 }
 

@@ -1,18 +1,20 @@
 import type { HeatSide, HeatTrace, PeakClue } from '../../api/types';
 import { colour, type Letter } from '../../charts/letters';
-import { sourceWord, WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
+import { sourceWord } from './words';
 
 type Scale = (v: number) => number;
 
 /** What people read, over the sensors’ lines: late readings with the way back to their peak, ladders as brackets. */
 export function Clues(props: { side: HeatSide; trace: HeatTrace; letter: Letter; x: Scale; y: Scale }) {
   const { side, trace, letter, x, y } = props;
+  const named = useDiscs();
   return (
     <g stroke={colour(letter)} fill="none">
       {trace.marks.flatMap((mark) => {
         const at = side.stops.findIndex((s) => s.number === mark.number && s.block === trace.block);
         const discs = side.study.stops[at]?.discs ?? {};
-        return WHEEL_NAMES.flatMap(([wheel, name]) =>
+        return named.flatMap(([wheel, name]) =>
           (discs[wheel]?.peak.clues ?? [])
             .filter((c) => c.source !== 'SENSOR')
             .map((c, i) => (

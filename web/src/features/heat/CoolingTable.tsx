@@ -4,11 +4,12 @@ import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
 import { figure, number, span, type UnitTable } from '../../units/units';
-import { WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
 
 export function CoolingTable({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
+  const named = useDiscs();
   const rows = sides.flatMap((s, i) =>
-    WHEEL_NAMES.flatMap(([wheel, name]) =>
+    named.flatMap(([wheel, name]) =>
       (
         [
           ['rolling', s.cooling[wheel]],

@@ -4,9 +4,10 @@ import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
 import { figure, number, signed, span, type UnitTable } from '../../units/units';
-import { WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
 
 export function Corners({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
+  const named = useDiscs();
   const t = units.temperature;
   const rise = (v: number | undefined) => (v === undefined ? '–' : number(span(v, t), 0));
   const inner = (s: Summary) =>
@@ -28,7 +29,7 @@ export function Corners({ sides, units }: { sides: HeatSide[]; units: UnitTable 
         </thead>
         <tbody>
           {sides.flatMap((s, i) =>
-            WHEEL_NAMES.flatMap(([wheel, name]) => {
+            named.flatMap(([wheel, name]) => {
               const c = s.study.corners[wheel];
               return c
                 ? [

@@ -4,6 +4,7 @@ import { useParams, useSearchParams } from 'react-router';
 import { heat } from '../../api/queries';
 import type { Heat, HeatSide } from '../../api/types';
 import { said } from '../../units/units';
+import { DiscsOf, useDiscs } from '../../reader/discs';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { Segments } from '../../ui/Segments';
@@ -23,7 +24,7 @@ import { Residuals } from './Residuals';
 import { Sawtooth } from './Sawtooth';
 import { SideBySide } from './SideBySide';
 import { StopTable } from './StopTable';
-import { hottestOf } from './words';
+import { hottestOf, LOOK_WORDS } from './words';
 
 /** How hot did it get, how did it cool, and what do the pads want? */
 export function HeatPage() {
@@ -32,13 +33,15 @@ export function HeatPage() {
   const wanted = query.get('trough') === null ? null : Number(query.get('trough'));
   return (
     <Loaded query={useQuery(heat(testId, wanted))} what="Reading the discs">
-      {(data) =>
-        data.sides.every((s) => !hottestOf(s)) ? (
-          <NothingRead testId={testId} sides={data.sides} />
-        ) : (
-          <Read testId={testId} data={data} />
-        )
-      }
+      {(data) => (
+        <DiscsOf names={data.discNames}>
+          {data.sides.every((s) => hottestOf(s) === undefined) ? (
+            <NothingRead testId={testId} sides={data.sides} />
+          ) : (
+            <Read testId={testId} data={data} />
+          )}
+        </DiscsOf>
+      )}
     </Loaded>
   );
 }
@@ -65,7 +68,7 @@ function NothingRead({ testId, sides }: { testId: string; sides: HeatSide[] }) {
 const STOPS = 'stops';
 const DAY = 'day';
 const KEY =
-  'front left thick, front right thin, rear left dashed, rear right short dashed; what people read as circles at the peak it goes back to, with a dot where it was read; ladders as brackets';
+  'what people read as circles at the peak it goes back to, with a dot where it was read; ladders as brackets';
 
 /** How one configuration can be drawn: each of its recordings over time, all of its stops, and the whole day. */
 function viewsOf(sides: readonly HeatSide[], side: HeatSide): [string, string][] {
@@ -81,6 +84,7 @@ function viewsOf(sides: readonly HeatSide[], side: HeatSide): [string, string][]
 
 function Read({ testId, data }: { testId: string; data: Heat }) {
   const { units } = usePreferences();
+  const named = useDiscs();
   const [query, setQuery] = useSearchParams();
   const chosen = Math.min(Number(query.get('side') ?? 0), data.sides.length - 1);
   const side = data.sides[chosen];
@@ -112,7 +116,9 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
           {views.length > 1 && <Segments label="Drawn" value={view} options={views} onChange={setWanted} />}
         </div>
         <div>
-          <Heading note={`${units.temperature.unit}; ${KEY}`}>
+          <Heading
+            note={`${units.temperature.unit}; ${named.map(([w, n]) => `${n} ${LOOK_WORDS[w]}`).join(', ')}; ${KEY}`}
+          >
             {view === DAY ? 'Disc heat through the day' : `Disc heat through ${letter}’s series`}
           </Heading>
           <Sawtooth

@@ -10,14 +10,16 @@ import { Table, Td, Th } from '../../ui/Table';
 import { useUndo } from '../../ui/Undo';
 import { number, said, span, type UnitTable } from '../../units/units';
 import { ReadingForm } from './ReadingForm';
-import { clueWords, hottestOf, sourceWord, WHEEL_NAMES, wheelName } from './words';
+import { useDiscs } from '../../reader/discs';
+import { clueWords, hottestOf, sourceWord } from './words';
 
 /** Discs that more than their sensor tells of: what each says, which is believed, and why. */
 export function HowHot(props: { testId: string; side: HeatSide; letter: Letter; units: UnitTable }) {
   const { testId, side, letter, units } = props;
+  const named = useDiscs();
   const [adding, setAdding] = useState(false);
   const rows = side.study.stops.flatMap((stop) =>
-    WHEEL_NAMES.flatMap(([wheel, name]) => {
+    named.flatMap(([wheel, name]) => {
       const peak = stop.discs[wheel]?.peak;
       const told = peak?.clues.some((c) => c.source !== 'SENSOR');
       return peak && told ? [{ key: `${stop.number}${wheel}`, stop: stop.number, name, peak }] : [];
@@ -33,7 +35,7 @@ export function HowHot(props: { testId: string; side: HeatSide; letter: Letter; 
       </div>
       {rows.length === 0 ? (
         <p className="max-w-[75ch] text-[14px]">
-          {hottestOf(side)
+          {hottestOf(side) !== undefined
             ? 'Only one thing tells of each disc so far.'
             : 'Nothing tells of its discs so far.'}{' '}
           Add what a thermometer gun, a probe, or paint and crayons showed; where two tell of the same disc
@@ -120,6 +122,7 @@ function Emissivity({ side, units }: { side: HeatSide; units: UnitTable }) {
 
 function Entered(props: { testId: string; readings: HeatReading[]; units: UnitTable }) {
   const client = useQueryClient();
+  const named = useDiscs();
   const undo = useUndo();
   const again = () => client.invalidateQueries({ queryKey: ['test', props.testId, 'heat'] });
   const back = useMutation({
@@ -148,7 +151,8 @@ function Entered(props: { testId: string; readings: HeatReading[]; units: UnitTa
         {props.readings.map((r) => (
           <li key={r.id} className="flex flex-wrap items-baseline gap-x-4">
             <span>
-              Stop {r.stop}, {wheelName(r.reading.wheel)}, {sourceWord(r.reading.source)}
+              Stop {r.stop}, {named.find(([w]) => w === r.reading.wheel)?.[1] ?? r.reading.wheel},{' '}
+              {sourceWord(r.reading.source)}
               {r.reading.face && `, ${r.reading.face.toLowerCase()} face`}, read by {r.by}
             </span>
             <Button

@@ -10,7 +10,7 @@ import { Failure } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { TYPED, type UnitTable } from '../../units/units';
 import { LadderChoice } from './LadderChoice';
-import { WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
 
 /** What was read off one disc after a stop. */
 export function ReadingForm(props: { testId: string; side: HeatSide; units: UnitTable; onDone: () => void }) {
@@ -115,6 +115,7 @@ function WhichDisc(props: {
   onStop: (id: string) => void;
   onWheel: (wheel: Wheel) => void;
 }) {
+  const named = useDiscs();
   return (
     <div className="grid grid-cols-2 gap-3">
       <Field label="After stop">
@@ -128,7 +129,7 @@ function WhichDisc(props: {
       </Field>
       <Field label="Disc">
         <Select value={props.wheel} onChange={(e) => props.onWheel(e.target.value as Wheel)}>
-          {WHEEL_NAMES.map(([w, name]) => (
+          {named.map(([w, name]) => (
             <option key={w} value={w}>
               {name}
             </option>

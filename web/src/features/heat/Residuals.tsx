@@ -6,7 +6,7 @@ import { Picture } from '../../charts/Picture';
 import { Tape } from '../../charts/Tape';
 import { useWidth } from '../../charts/useWidth';
 import { number, span, type UnitTable } from '../../units/units';
-import { WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
 
 const HEIGHT = 96;
 const LEFT = 40;
@@ -18,8 +18,9 @@ type Left = NonNullable<HeatSide['cooling'][Wheel]>['left'];
 
 /** Does one time constant tell the whole story? What the fits leave over, by the age of the cool-down. */
 export function Residuals({ sides, units }: { sides: HeatSide[]; units: UnitTable }) {
+  const named = useDiscs();
   const fitted = sides.flatMap((s, i) =>
-    WHEEL_NAMES.flatMap(([wheel, name]): Fitted[] => {
+    named.flatMap(([wheel, name]): Fitted[] => {
       const left = s.cooling[wheel]?.left ?? [];
       return left.length < 2
         ? []

@@ -10,7 +10,8 @@ import { BandNames, Bands } from './Bands';
 import { Clues } from './Clues';
 import { StopNumbers, StopTeeth } from './StopTeeth';
 import { teethOf, type Tooth } from './teeth';
-import { clueTops, LOOKS, WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
+import { clueTops, LOOKS } from './words';
 
 const HEIGHT = 260;
 const LEFT = 46;
@@ -28,6 +29,7 @@ export function Sawtooth(props: {
   units: UnitTable;
 }) {
   const { drawn, trace, limitC, gate, units } = props;
+  const named = useDiscs();
   const { ref, width } = useWidth<HTMLDivElement>(1180);
   const t = units.temperature;
   const teeth = teethOf(
@@ -60,7 +62,7 @@ export function Sawtooth(props: {
         name={`${drawn.map((d) => d.letter).join(', ')}: peaks ${peaks.length === 0 ? 'not known' : `up to ${number(Math.max(...peaks), 0)} ${t.unit}`} over ${teeth.length} ${teeth.length === 1 ? 'stop' : 'stops'}`}
         width={width}
         height={HEIGHT + 34}
-        values={valuesOf(teeth, units)}
+        values={valuesOf(teeth, named, units)}
       >
         <rect x={LEFT} y={4} width={inside} height={HEIGHT - 4} fill="var(--slab)" />
         <Bands {...held} />
@@ -91,14 +93,14 @@ export function Sawtooth(props: {
   );
 }
 
-function valuesOf(teeth: Tooth[], units: UnitTable): Values {
+function valuesOf(teeth: Tooth[], named: ReturnType<typeof useDiscs>, units: UnitTable): Values {
   const t = units.temperature;
   const c = (v: number | undefined) => (v === undefined ? '–' : number(t.of(v), 0));
   return {
-    head: ['block, stop', ...WHEEL_NAMES.map(([, n]) => `${n}, ${t.unit}, start to peak`)],
+    head: ['block, stop', ...named.map(([, n]) => `${n}, ${t.unit}, start to peak`)],
     rows: teeth.map((s) => [
       `${s.letter}, block ${s.block}, stop ${s.number}`,
-      ...WHEEL_NAMES.map(([w]) => {
+      ...named.map(([w]) => {
         const d = s.discs[w];
         return d ? `${c(d.troughC.value)} to ${c(d.peak.peakC.value)}` : '–';
       }),
@@ -109,6 +111,7 @@ function valuesOf(teeth: Tooth[], units: UnitTable): Values {
 type Scale = (v: number) => number;
 
 function Lines({ trace, letter, x, y }: { trace: HeatTrace; letter: Letter; x: Scale; y: Scale }) {
+  const named = useDiscs();
   return (
     <g fill="none" stroke={colour(letter)}>
       {trace.marks.map((m) => (
@@ -116,7 +119,7 @@ function Lines({ trace, letter, x, y }: { trace: HeatTrace; letter: Letter; x: S
           {m.number}
         </text>
       ))}
-      {WHEEL_NAMES.map(([wheel, name]) => {
+      {named.map(([wheel, name]) => {
         const values = trace.discs[wheel];
         if (!values) return null;
         const path = line<number | null>(

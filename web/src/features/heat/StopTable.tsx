@@ -2,10 +2,11 @@ import type { HeatSide } from '../../api/types';
 import { Heading } from '../../ui/Layout';
 import { Table, Td, Th } from '../../ui/Table';
 import { figure, number, span, type UnitTable } from '../../units/units';
-import { WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
 
 export function StopTable({ side, letter, units }: { side: HeatSide; letter: string; units: UnitTable }) {
   const t = units.temperature;
+  const named = useDiscs();
   return (
     <section className="overflow-x-auto">
       <Heading
@@ -18,7 +19,7 @@ export function StopTable({ side, letter, units }: { side: HeatSide; letter: str
           <tr>
             <Th>stop</Th>
             <Th numeric>energy, kJ</Th>
-            {WHEEL_NAMES.map(([w, n]) => (
+            {named.map(([w, n]) => (
               <Th key={w} numeric>
                 {n}
               </Th>
@@ -30,7 +31,7 @@ export function StopTable({ side, letter, units }: { side: HeatSide; letter: str
             <tr key={i}>
               <Td>{s.number}</Td>
               <Td numeric>{s.energyJ.value === undefined ? '–' : number(s.energyJ.value / 1000, 0)}</Td>
-              {WHEEL_NAMES.map(([w]) => {
+              {named.map(([w]) => {
                 const d = s.discs[w];
                 return (
                   <Td key={w} numeric>

@@ -2,7 +2,8 @@ import type { Wheel } from '../../api/types';
 import { colour, textColour } from '../../charts/letters';
 import { Bracket, WayBack } from './Clues';
 import type { Tooth } from './teeth';
-import { LOOKS, sourceWord, WHEEL_NAMES } from './words';
+import { useDiscs } from '../../reader/discs';
+import { LOOKS, sourceWord } from './words';
 
 type Scale = (v: number) => number;
 
@@ -16,6 +17,7 @@ const ROOM = 18;
 /** Start and peak of every disc, stop by stop: sensors as lines, what people read as circles and brackets. */
 export function StopTeeth(props: { teeth: Tooth[]; x: Scale; y: Scale; height: number }) {
   const { teeth, x, y, height } = props;
+  const named = useDiscs();
   const apart = Math.min(WIDEST, APART * (x(1) - x(0)));
   return (
     <g fill="none">
@@ -44,7 +46,7 @@ export function StopTeeth(props: { teeth: Tooth[]; x: Scale; y: Scale; height: n
             </g>
           ),
       )}
-      {WHEEL_NAMES.map(([wheel, name], k) => (
+      {named.map(([wheel, name], k) => (
         <g key={wheel}>
           {teeth.map((tooth, i) => (
             <One

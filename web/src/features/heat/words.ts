@@ -1,13 +1,6 @@
 import type { HeatSide, Peak, PeakClue, PeakSource, Wheel } from '../../api/types';
 import { number, span, type UnitTable } from '../../units/units';
 
-export const WHEEL_NAMES: [Wheel, string][] = [
-  ['FRONT_LEFT', 'front left'],
-  ['FRONT_RIGHT', 'front right'],
-  ['REAR_LEFT', 'rear left'],
-  ['REAR_RIGHT', 'rear right'],
-];
-
 /** How the line of each disc is drawn. */
 export const LOOKS: Record<Wheel, { width: number; dash?: string }> = {
   FRONT_LEFT: { width: 2.4 },
@@ -16,21 +9,21 @@ export const LOOKS: Record<Wheel, { width: number; dash?: string }> = {
   REAR_RIGHT: { width: 1.2, dash: '3 3' },
 };
 
-/** The hottest that any disc was. */
-export function hottestOf(side: HeatSide) {
-  const all = side.study.stops.flatMap((s) =>
-    WHEEL_NAMES.flatMap(([wheel, name]) => {
-      const c = s.discs[wheel]?.peak.peakC.value;
-      return c === undefined ? [] : [{ celsius: c, name, stop: s.number }];
-    }),
-  );
-  return all.reduce<(typeof all)[number] | undefined>(
-    (best, x) => (best === undefined || x.celsius > best.celsius ? x : best),
-    undefined,
-  );
-}
+/** The same in words. */
+export const LOOK_WORDS: Record<Wheel, string> = {
+  FRONT_LEFT: 'thick',
+  FRONT_RIGHT: 'thin',
+  REAR_LEFT: 'dashed',
+  REAR_RIGHT: 'short dashed',
+};
 
-export const wheelName = (wheel: Wheel) => WHEEL_NAMES.find(([w]) => w === wheel)?.[1] ?? wheel;
+/** The hottest that any disc was, °C. */
+export function hottestOf(side: HeatSide): number | undefined {
+  const all = side.study.stops.flatMap((s) =>
+    Object.values(s.discs).flatMap((d) => d.peak.peakC.value ?? []),
+  );
+  return all.length === 0 ? undefined : Math.max(...all);
+}
 
 const SOURCES: Record<PeakSource, string> = {
   SENSOR: 'sensor',

@@ -11,7 +11,7 @@ const FIELDS: [keyof ConditionText, string, string, string?][] = [
   ['drivenOn', 'Date', 'date'],
   ['begunAt', 'Begun at', 'time'],
   ['endedAt', 'Ended at', 'time'],
-  ['driver', 'Driver', 'text'],
+  ['driver', 'Driver or rider', 'text'],
   ['load', 'Load', 'text'],
   ['surface', 'Surface', 'surface'],
   ['direction', 'Direction', 'text'],

@@ -158,6 +158,8 @@ function GateFields({ phase, at, errors, set }: Changing) {
       {gate('hottest')}
       {gate('soonest')}
       {gate('latest')}
+      {gate('nearest')}
+      {gate('furthest')}
     </>
   );
 }

@@ -4,7 +4,7 @@ import { api, ask, Problem } from '../../api/client';
 import { procedures } from '../../api/queries';
 import type { Phase, Procedure, ProcedureView } from '../../api/types';
 import { Button } from '../../ui/Button';
-import { Field, Input, Select } from '../../ui/Field';
+import { Field, Input, TextArea, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { CycleFields } from './CycleFields';
 import { LimitFields } from './LimitFields';
@@ -34,8 +34,8 @@ export function ProcedureEditor(props: {
   const set = (changes: Partial<Procedure>) => setP({ ...p, ...changes });
   const text = (label: string, key: 'cautions' | 'bring') => (
     <Field label={label} help="One to a line.">
-      <textarea
-        className="min-h-24 w-full rounded-control border-[1.5px] border-edge bg-sheet p-2.5 text-sm"
+      <TextArea
+        className="min-h-24"
         defaultValue={p[key].join('\n')}
         onChange={(e) => set({ [key]: lines(e.target.value) })}
       />

@@ -3,7 +3,7 @@ import type { Phase, Quantity } from '../../api/types';
 import { gateWords, phaseWords } from './words';
 
 const q = (entered: number, unit: Quantity['unit']): Quantity => ({ entered, unit });
-const open = { coldest: null, hottest: null, soonest: null, latest: null };
+const open = { coldest: null, hottest: null, soonest: null, latest: null, nearest: null, furthest: null };
 const stop: Phase = {
   name: 'stops',
   kind: 'STOP',
@@ -28,6 +28,7 @@ const SYMBOLS: Record<string, string> = {
   STANDARD_GRAVITY: 'g',
   CELSIUS: '°C',
   MINUTES: 'min',
+  METRES: 'm',
 };
 const symbol = (unit: string) => SYMBOLS[unit] ?? '';
 
@@ -51,9 +52,11 @@ describe('a phase in a line', () => {
           hottest: q(110, 'CELSIUS'),
           soonest: q(1, 'MINUTES'),
           latest: null,
+          nearest: q(1500, 'METRES'),
+          furthest: q(2000, 'METRES'),
         },
         symbol,
       ),
-    ).toBe('discs 50 °C to 110 °C, at least 1 min apart');
+    ).toBe('discs 50 °C to 110 °C, at least 1 min apart, rolled 1500 m to 2000 m apart');
   });
 });

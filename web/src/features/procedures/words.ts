@@ -27,15 +27,16 @@ export function gateWords(g: Gate, symbol: Symbol): string {
         : g.coldest
           ? `discs at least ${typed(g.coldest, symbol)}`
           : '';
-  const interval =
-    g.soonest && g.latest
-      ? `${typed(g.soonest, symbol)} to ${typed(g.latest, symbol)} apart`
-      : g.soonest
-        ? `at least ${typed(g.soonest, symbol)} apart`
-        : g.latest
-          ? `within ${typed(g.latest, symbol)}`
-          : '';
-  return [temperature, interval].filter(Boolean).join(', ');
+  const rolled = apart(g.nearest, g.furthest, symbol);
+  return [temperature, apart(g.soonest, g.latest, symbol), rolled && `rolled ${rolled}`]
+    .filter(Boolean)
+    .join(', ');
+}
+
+function apart(least: Quantity | null, most: Quantity | null, symbol: Symbol): string {
+  if (least && most) return `${typed(least, symbol)} to ${typed(most, symbol)} apart`;
+  if (least) return `at least ${typed(least, symbol)} apart`;
+  return most ? `within ${typed(most, symbol)}` : '';
 }
 
 export const SYSTEM: Record<Phase['system'], string> = {
@@ -81,7 +82,7 @@ export const ABORT: Record<string, string> = {
 };
 
 export const RUN_BY: Record<string, string> = {
-  ANY_DRIVER: 'any driver who knows the vehicle',
-  TRAINED_DRIVER: 'a driver trained for it',
+  ANY_DRIVER: 'anybody who knows the vehicle',
+  TRAINED_DRIVER: 'somebody trained for it',
   BRAKE_ENGINEER: 'somebody who answers for work on brakes',
 };

@@ -9,12 +9,13 @@ import { Segments } from '../../ui/Segments';
 import { Field, Input } from '../../ui/Field';
 import { Loaded } from '../../ui/Loaded';
 import { Sheet } from '../../ui/Sheet';
-import { WHEELS } from './wheels';
+import { useWheels } from './wheels';
 
 type Crack = CrackSeen['crack'];
 
 /** What was seen of one face of one disc. A crack at an edge, or one that grew, stops testing at once. */
 export function CrackSheet(props: { view: RunView; say: (what: Happening) => void; onClose: () => void }) {
+  const wheels = useWheels();
   const [wheel, setWheel] = useState<Wheel>('FRONT_LEFT');
   const [face, setFace] = useState<CrackSeen['face']>('OUTER');
   const [crack, setCrack] = useState<Crack | null>(null);
@@ -34,7 +35,7 @@ export function CrackSheet(props: { view: RunView; say: (what: Happening) => voi
       <Loaded query={useQuery(planForm())} what="Reading the classes">
         {(form) => (
           <div className="grid gap-4">
-            <Segments<Wheel> large label="Disc" value={wheel} options={WHEELS} onChange={setWheel} />
+            <Segments<Wheel> large label="Disc" value={wheel} options={wheels} onChange={setWheel} />
             <Segments<CrackSeen['face']>
               large
               label="Face"

@@ -5,15 +5,16 @@ import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { number } from '../../units/units';
 import { allInside, NumberPad, type PadField } from './NumberPad';
-import { inside, WHEELS } from './wheels';
+import { inside, useWheels } from './wheels';
 
 /** Discs as they are read before a stop, front first; the time is taken by itself. */
 export function DiscsSheet(props: { view: RunView; say: (what: Happening) => void; onClose: () => void }) {
   const { units, system } = usePreferences();
   const t = units.temperature;
+  const wheels = useWheels();
   const [values, setValues] = useState<Record<string, string>>({});
   const [active, setActive] = useState<string>('FRONT_LEFT');
-  const fields: PadField[] = WHEELS.map(([wheel, label]) => {
+  const fields: PadField[] = wheels.map(([wheel, label]) => {
     const last = props.view.discs.find((d) => d.wheel === wheel);
     return {
       key: wheel,
@@ -24,7 +25,7 @@ export function DiscsSheet(props: { view: RunView; say: (what: Happening) => voi
       ...(last && { hint: `last ${number(t.of(last.celsius), 0)}` }),
     };
   });
-  const typed = WHEELS.filter(([w]) => values[w]);
+  const typed = wheels.filter(([w]) => values[w]);
   const ready = typed.length > 0 && allInside(fields, values);
   return (
     <Sheet

@@ -6,7 +6,7 @@ import { runView } from '../../test-support/run';
 import { shown } from '../../test-support/shown';
 import { written } from '../../test-support/written';
 
-vi.mock('./Photos', () => ({ Photos: () => null }));
+vi.mock('../../forms/Photos', () => ({ Photos: () => null }));
 
 const known = (value: number) => ({ value });
 const unknown = { reason: 'not measured' };

@@ -6,9 +6,9 @@ import { MarkLabel } from '../../charts/Mark';
 import { Button } from '../../ui/Button';
 import { Status } from '../../ui/Status';
 import { figure, number, said } from '../../units/units';
-import { Photos } from './Photos';
+import { Photos } from '../../forms/Photos';
 import { OverruleSheet } from './OverruleSheet';
-import { WHEELS } from './wheels';
+import { useWheels } from './wheels';
 
 const LOOK = {
   VALID: ['pass', 'Counts'],
@@ -58,7 +58,7 @@ export function LastStop(props: {
           </ul>
           {stop.logged && <LoggedFigures logged={stop.logged} />}
           <Peaks stop={stop} />
-          <Photos testId={view.testId} stopId={stop.id} holder={props.holder} />
+          <Photos testId={view.testId} subjectId={stop.id} holder={props.holder} />
           {judging && stop.logged && (
             <Button className="min-h-14 text-[18px]" onClick={props.onReadings}>
               Pedal, discs, note: add what you saw
@@ -168,9 +168,10 @@ function LoggedFigures({ logged }: { logged: LoggedStop }) {
 
 /** Late readings, and the peaks they go back to. */
 function Peaks({ stop }: { stop: JudgedStop }) {
+  const wheels = useWheels();
   const { units } = usePreferences();
   const t = units.temperature;
-  const all = WHEELS.flatMap(([wheel, label]) => {
+  const all = wheels.flatMap(([wheel, label]) => {
     const peak = stop.peaks[wheel];
     return peak ? [{ wheel, label, peak }] : [];
   });

@@ -76,6 +76,7 @@ function Rehearse({ detail }: { detail: TestDetail }) {
         marginSize: own.marginSize,
         marginOfBaseline: own.marginOfBaseline,
         drivenOn: new Date().toISOString().slice(0, 10),
+        rehearsal: true,
       };
       await ask(api.POST('/api/tests', { body: copied }));
       await ask(api.PUT('/api/tests/{id}/plan', { params: { path: { id } }, body: ownPlan }));
@@ -90,7 +91,7 @@ function Rehearse({ detail }: { detail: TestDetail }) {
     },
   });
   const saved = planned.data?.plan;
-  if (!saved) return null;
+  if (!saved || detail.test.rehearsal) return null;
   return (
     <section className="mt-6 grid gap-3 border-t border-rule pt-5">
       <Heading>Rehearse the day first</Heading>

@@ -9,9 +9,10 @@ import { Sheet } from '../../ui/Sheet';
 import { number, TYPED, type Shown, type UnitTable } from '../../units/units';
 import { allInside, NumberPad, type PadField } from './NumberPad';
 import { READ_ON, useReadOn, type ReadOn } from './useReadOn';
-import { WHEELS } from './wheels';
+import { useWheels } from './wheels';
 
 type Pedal = NonNullable<HandReadings['pedal']>;
+type Effort = NonNullable<HandReadings['effort']>;
 type Instrument = HandReadings['instrument'];
 type Locked = 'no' | 'front' | 'rear';
 const MOST_PEOPLE = 3;
@@ -29,22 +30,24 @@ export function ReadingsSheet(props: {
   const { view } = props;
   const { units, system } = usePreferences();
   const typed = TYPED[system];
+  const wheels = useWheels();
   const [values, setValues] = useState<Record<string, string>>({});
   const [active, setActive] = useState('FRONT_LEFT');
   const [readAtS, setReadAtS] = useState<number | null>(null);
   const [instrument, setInstrument] = useState<Instrument>('TAPE');
   const [people, setPeople] = useState(1);
   const [pedal, setPedal] = useState<Pedal | null>(null);
+  const [effort, setEffort] = useState<Effort | null>(null);
   const [locked, setLocked] = useState<Locked>('no');
   const [switches, setSwitches] = useState<Record<string, boolean>>({});
   const [note, setNote] = useState('');
   const [readOn, setReadOn] = useReadOn();
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
   const asked = view.sides[view.current?.configuration ?? 0]?.switches ?? [];
-  const fields = padFields(view, units, people, useEntries('reading'));
+  const fields = padFields(view, wheels, units, people, useEntries('reading'));
   const change = (next: Record<string, string>) => {
     // The first digit of a temperature says when it was read.
-    if (readAtS === null && WHEELS.some(([w]) => next[w])) setReadAtS(props.now);
+    if (readAtS === null && wheels.some(([w]) => next[w])) setReadAtS(props.now);
     setValues(next);
   };
   const logged = view.stage === 'JUDGED' && !!view.stops.at(-1)?.logged;
@@ -61,10 +64,12 @@ export function ReadingsSheet(props: {
     instrument: values.distance0 ? instrument : 'STOPWATCH',
     time: quantity('time', 'SECONDS'),
     peaks: Object.fromEntries(
-      WHEELS.map(([w]) => [w, quantity(w, typed.temperature)]).filter(([, q]) => q !== null),
+      wheels.map(([w]) => [w, quantity(w, typed.temperature)]).filter(([, q]) => q !== null),
     ) as Partial<Record<Wheel, Quantity>>,
     lateS: Math.round(lateS * 10) / 10,
     pedal,
+    effort,
+    rolled: quantity('rolled', typed.distance),
     lockSeen: locked !== 'no',
     rearFirst: locked === 'rear',
     switches,
@@ -86,9 +91,11 @@ export function ReadingsSheet(props: {
         <Seen
           asked={asked}
           pedal={pedal}
+          effort={effort}
           locked={locked}
           switches={switches}
           onPedal={setPedal}
+          onEffort={setEffort}
           onLocked={setLocked}
           onSwitches={setSwitches}
         />
@@ -167,14 +174,17 @@ function ReadWith(props: {
 function Seen(props: {
   asked: RunView['sides'][number]['switches'];
   pedal: Pedal | null;
+  effort: Effort | null;
   locked: Locked;
   switches: Record<string, boolean>;
   onPedal: (pedal: Pedal | null) => void;
+  onEffort: (effort: Effort | null) => void;
   onLocked: (locked: Locked) => void;
   onSwitches: (switches: Record<string, boolean>) => void;
 }) {
-  const { asked, pedal, locked, switches } = props;
+  const { asked, pedal, effort, locked, switches } = props;
   const pedals = useChoices('pedals');
+  const efforts = useChoices('efforts');
   return (
     <>
       <Segments<Pedal | ''>
@@ -183,6 +193,13 @@ function Seen(props: {
         value={pedal ?? ''}
         options={pedals.map((p) => [p.name as Pedal, p.label])}
         onChange={(p) => props.onPedal(p === '' ? null : p)}
+      />
+      <Segments<Effort | ''>
+        large
+        label="How hard it was pressed"
+        value={effort ?? ''}
+        options={efforts.map((e) => [e.name as Effort, `pressed: ${e.label}`])}
+        onChange={(e) => props.onEffort(e === '' ? null : e)}
       />
       <Segments<Locked>
         large
@@ -231,16 +248,18 @@ const bounds = (entry: Entry, shown: Shown, decimals = 0) => ({
 
 function padFields(
   view: RunView,
+  wheels: [Wheel, string][],
   units: UnitTable,
   people: number,
   entry: ReturnType<typeof useEntries>,
 ): PadField[] {
   const { temperature: t, speed, distance, time } = units;
   const before = view.stops.at(-1)?.readings;
+  const gate = view.current?.phase?.gate;
   const shown = (q: Quantity | null | undefined) => (q ? String(q.entered) : undefined);
   const last = (text: string | undefined) => (text ? { hint: `last ${text}` } : {});
   return [
-    ...WHEELS.map(([key, label]) => ({
+    ...wheels.map(([key, label]) => ({
       key,
       label,
       unit: t.unit,
@@ -268,5 +287,16 @@ function padFields(
       ...bounds(entry('TIME'), time, 1),
       ...last(shown(before?.time)),
     },
+    ...((gate?.nearest ?? gate?.furthest)
+      ? [
+          {
+            key: 'rolled',
+            label: entry('ROLLED').label,
+            unit: distance.unit,
+            ...bounds(entry('ROLLED'), distance),
+            ...last(shown(before?.rolled)),
+          },
+        ]
+      : []),
   ];
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { Problem } from '../../api/client';
+import { DiscsOf } from '../../reader/discs';
 import { usePreferences } from '../../reader/preferences';
 import { Failure, Reading } from '../../ui/Layout';
 import { useTitle } from '../../ui/useTitle';
@@ -21,7 +22,7 @@ export function RunPage() {
     return query.error ? <NotBegun testId={testId} /> : <Reading what="Reading the run" />;
   }
   return (
-    <>
+    <DiscsOf names={query.data.discNames}>
       <RunCard
         testId={testId}
         view={query.data}
@@ -40,6 +41,6 @@ export function RunPage() {
           }}
         />
       )}
-    </>
+    </DiscsOf>
   );
 }

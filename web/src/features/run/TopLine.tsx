@@ -52,7 +52,7 @@ export function TopLine(props: {
         <span role="status" className="empty:hidden">
           {props.offline ? 'Saved here, not yet sent' : ''}
         </span>
-        {view.rate !== 1 && <b className="font-[650]">Rehearsal, {view.rate} times</b>}
+        {view.rehearsal && <b className="font-[650]">Rehearsal{view.rate !== 1 && `, ${view.rate} times`}</b>}
         <Button tone="link" onClick={props.onDevices}>
           {devicesWord(view)}
         </Button>

@@ -15,7 +15,13 @@ import { StopList } from './StopList';
 import { useStopActions } from './useStopActions';
 import { useStopChoice } from './useStopChoice';
 
-const REASONS = ['braked before the cone', 'gust of wind', 'driver lifted', 'lane not clear', 'wrong gear'];
+const REASONS = [
+  'braked before the cone',
+  'gust of wind',
+  'let go of the brake',
+  'lane not clear',
+  'wrong gear',
+];
 
 /** Any stop, against any others. */
 export function StopsPage() {

@@ -3,12 +3,13 @@ import { useMemo, useState } from 'react';
 import { demo, tests } from '../../api/queries';
 import type { TestSummary } from '../../api/types';
 import { Button } from '../../ui/Button';
-import { EmptySlab, Heading, Strip } from '../../ui/Layout';
+import { EmptySlab, Failure, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Filters } from './Filters';
 import { Guide } from './Guide';
 import { choicesOf, EVERYTHING, found, sorted, type Column } from './list';
 import { TestsTable } from './TestsTable';
+import { useThrowAway } from './useThrowAway';
 import { WaysIn } from './WaysIn';
 
 const PAGE = 200;
@@ -56,16 +57,18 @@ function Tests({ all, demo }: { all: TestSummary[]; demo: boolean }) {
   const [order, setOrder] = useState<{ column: Column; down: boolean }>({ column: 'date', down: true });
   const [limit, setLimit] = useState(PAGE);
   const rows = useMemo(() => sorted(found(all, filter), order.column, order.down), [all, filter, order]);
-  const driven = rows.filter((t) => !t.rehearsal);
-  const rehearsed = rows.filter((t) => t.rehearsal);
+  const measured = all.filter((t) => !t.test.rehearsal);
+  const driven = rows.filter((t) => !t.test.rehearsal);
+  const rehearsed = rows.filter((t) => t.test.rehearsal);
+  const throwAway = useThrowAway();
   const shown = { order, onOrder: setOrder };
-  const first = all.find((t) => t.told) ?? all[0];
+  const first = measured.find((t) => t.told) ?? measured[0];
   return (
     <>
       <Strip tone="sheet" className="grid gap-3.5">
         <h1 className="text-[26px]">
-          {all.length === 1 ? 'One test' : `${all.length} tests`}, {all.reduce((n, t) => n + t.stops, 0)}{' '}
-          stops
+          {measured.length === 1 ? 'One test' : `${measured.length} tests`},{' '}
+          {measured.reduce((n, t) => n + t.stops, 0)} stops
         </h1>
         <WaysIn />
       </Strip>
@@ -81,8 +84,14 @@ function Tests({ all, demo }: { all: TestSummary[]; demo: boolean }) {
         )}
         {rehearsed.length > 0 && (
           <div className="mt-8">
-            <Heading note="driven on a clock that runs faster; nothing was measured">Rehearsals</Heading>
-            <TestsTable name="Rehearsals" rows={rehearsed.slice(0, limit)} {...shown} />
+            <Heading note="driven to learn the day; nothing of them is a measurement">Rehearsals</Heading>
+            <TestsTable
+              name="Rehearsals"
+              rows={rehearsed.slice(0, limit)}
+              {...shown}
+              onThrowAway={throwAway.mutate}
+            />
+            {throwAway.error && <Failure error={throwAway.error} />}
           </div>
         )}
       </Strip>

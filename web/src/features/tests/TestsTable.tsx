@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { TestSummary } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
+import { Button } from '../../ui/Button';
 import { Status } from '../../ui/Status';
 import { Table, Td, Th } from '../../ui/Table';
 import { said } from '../../units/units';
@@ -23,6 +24,8 @@ export function TestsTable(props: {
   rows: TestSummary[];
   order: Order;
   onOrder: (order: Order) => void;
+  /** Only what was rehearsed can be thrown away. */
+  onThrowAway?: (row: TestSummary) => void;
 }) {
   const { order } = props;
   return (
@@ -49,7 +52,7 @@ export function TestsTable(props: {
       </thead>
       <tbody className="max-md:block">
         {props.rows.map((t) => (
-          <Row key={t.test.id} row={t} />
+          <Row key={t.test.id} row={t} onThrowAway={props.onThrowAway} />
         ))}
       </tbody>
     </Table>
@@ -58,7 +61,8 @@ export function TestsTable(props: {
 
 const PHONE = 'max-md:block max-md:h-auto max-md:border-0 max-md:px-0 max-md:text-left';
 
-function Row({ row }: { row: TestSummary }) {
+function Row(props: { row: TestSummary; onThrowAway: ((row: TestSummary) => void) | undefined }) {
+  const { row, onThrowAway } = props;
   return (
     <tr className="hover:bg-band max-md:block max-md:border-b max-md:border-rule max-md:py-3">
       <Td className={`py-2.5 ${PHONE}`}>
@@ -84,6 +88,16 @@ function Row({ row }: { row: TestSummary }) {
       </Td>
       <Td numeric className={`whitespace-nowrap ${PHONE}`}>
         {row.test.drivenOn}
+        {onThrowAway && (
+          <Button
+            tone="link"
+            className="block"
+            aria-label={`Throw away ${row.test.question}`}
+            onClick={() => onThrowAway(row)}
+          >
+            Throw it away
+          </Button>
+        )}
       </Td>
     </tr>
   );

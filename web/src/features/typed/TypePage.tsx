@@ -130,6 +130,7 @@ function keepRequest(
       marginSize: 0.02,
       marginOfBaseline: true,
       drivenOn: today,
+      rehearsal: false,
     },
     conditions: { ...NOBODY_WROTE, drivenOn: today },
     table,

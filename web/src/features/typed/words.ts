@@ -52,7 +52,7 @@ export const GROUPS: [string, ColumnName[]][] = [
   ['Effort', ['PEDAL_EFFORT']],
   ['Struck out', ['STRUCK_OUT', 'REASON']],
   ['Note', ['NOTE']],
-  ['Driver', ['DRIVER']],
+  ['Driver or rider', ['DRIVER']],
   ['Surface', ['SURFACE']],
   ['Air', ['AMBIENT']],
   ['Date', ['DATE']],

@@ -41,13 +41,13 @@ class PlanningTest extends Journey {
                 .click();
         assertThat(heading()).containsText("Do the pads help the planned estate?");
         assertThat(page.getByText("Signed by Marshal")).isVisible();
-        assertThat(page.getByText("Driver: Club driver")).isVisible();
+        assertThat(page.getByText("Driver or rider: Club driver")).isVisible();
         assertThat(page.getByText(Pattern.compile("B New pads and fluid: stops")))
                 .isVisible();
     }
 
     private void nameTheCrewAndSignTheSafetyGate() {
-        page.getByLabel("Driver", exact()).fill("Club driver");
+        page.getByLabel("Driver or rider", exact()).fill("Club driver");
         page.getByLabel("Lane control", exact()).fill("club driver");
         button("Save the plan").click();
         assertThat(page.getByText("Nobody drives and controls the lane at once"))

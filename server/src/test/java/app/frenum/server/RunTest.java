@@ -250,7 +250,7 @@ class RunTest {
         warmedUp();
         String stop =
                 driven(90, readings(80, 38.4)).get("stops").get(10).get("id").asString();
-        String at = path + "/photos/" + UUID.randomUUID() + "?stopId=";
+        String at = photos() + "/" + UUID.randomUUID() + "?subjectId=";
         BufferedImage large = new BufferedImage(3000, 1000, BufferedImage.TYPE_INT_ARGB);
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(large, "png", png);
@@ -270,9 +270,9 @@ class RunTest {
                 .as("sent four times at once")
                 .containsOnly(200);
 
-        JsonNode kept = server.get(path + "/photos");
+        JsonNode kept = server.get(photos());
         assertThat(kept.size()).isEqualTo(1);
-        assertThat(kept.get(0).get("stopId").asString()).isEqualTo(stop);
+        assertThat(kept.get(0).get("subjectId").asString()).isEqualTo(stop);
         byte[] jpeg = server.bytes("/api/photos/" + kept.get(0).get("id").asString());
         assertThat(new String(jpeg, StandardCharsets.ISO_8859_1)).doesNotContain("script");
         BufferedImage shown = ImageIO.read(new ByteArrayInputStream(jpeg));
@@ -300,8 +300,12 @@ class RunTest {
         assertThat(refused.status()).isIn(413, 422);
     }
 
+    private String photos() {
+        return path.replace("/runs/", "/tests/") + "/photos";
+    }
+
     private String photo(String stop) {
-        return path + "/photos/" + UUID.randomUUID() + "?stopId=" + stop;
+        return photos() + "/" + UUID.randomUUID() + "?subjectId=" + stop;
     }
 
     /** A picture that cannot be packed small. */

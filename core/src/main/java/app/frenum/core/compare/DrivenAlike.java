@@ -172,7 +172,7 @@ final class DrivenAlike {
         Set<String> da = a.distinct(Circumstances::driver);
         Set<String> db = b.distinct(Circumstances::driver);
         if (da.isEmpty() || db.isEmpty()) {
-            return List.of(Check.notKnown(CheckCode.DRIVER, NOBODY_WROTE_DOWN, Term.name("driver")));
+            return List.of(Check.notKnown(CheckCode.DRIVER, NOBODY_WROTE_DOWN, Term.name("driver or rider")));
         }
         return List.of(
                 da.equals(db)

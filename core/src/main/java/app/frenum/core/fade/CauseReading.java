@@ -43,7 +43,7 @@ public record CauseReading(
         /** Pressure only: the pedal's travel is not known. */
         FAIR("no pedal travel was logged, so vapour in the fluid cannot be ruled out"),
         /** Neither: only what people felt and how far it rolled. */
-        WEAK("no line pressure was logged: a driver who presses less hard looks the same");
+        WEAK("no line pressure was logged: pressing less hard looks the same");
 
         private final String label;
 

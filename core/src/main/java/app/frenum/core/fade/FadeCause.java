@@ -26,15 +26,15 @@ public enum FadeCause {
     FADE_OR_LESS_PRESSURE(
             "fade, or less pressure: not known which",
             "Log line pressure, or hold the pedal effort alike and note it; have the fluid looked at before anything else is driven hot.",
-            "A sensor in the line, or a second driver; the series again."),
+            "A sensor in the line, or somebody else at the brake; the series again."),
     PRESSED_LESS_OR_FLUID(
             "pressed less hard, or vapour in the fluid: not known which",
             "Treat it as the fluid until the pedal says otherwise: stop, feel for a long pedal, bleed if there is any doubt.",
             "A note after each stop, or a travel sensor; bleeding, if the fluid was it."),
     SLIGHT("a slight loss, not settled", "More stops, or hotter ones, would settle it.", "Fuel, tyres and an hour."),
     PRESSED_LESS(
-            "the driver pressed less hard; that is no fade",
-            "A target on the pressure gauge, or a second driver.",
+            "the brake was pressed less hard; that is no fade",
+            "A target on the pressure gauge, or somebody else at the brake.",
             "The series again."),
     GRIP_LIMITED(
             "cannot be told: the tyres set the deceleration, not the brakes",

@@ -133,6 +133,7 @@ public record Difference(
         if (part.condition() != Part.Condition.BEDDED) {
             out.append(", ").append(part.condition().name().toLowerCase(Locale.ROOT));
         }
+        part.worked().forEach(w -> out.append(", ").append(w.label()));
         part.figures().forEach((field, q) -> {
             if (field.affectsBraking()) {
                 String number = Double.toString(q.entered()).replaceAll("\\.0$", "");

@@ -5,11 +5,13 @@ import app.frenum.core.quantity.Quantity;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
@@ -22,6 +24,7 @@ import java.util.stream.Collectors;
  * @param currency its sign or letters as people write them, such as "€"; none where a cost was entered without
  * @param since when it was fitted, or fluid filled in
  * @param bedding for pads
+ * @param worked what was done to it since it was made
  * @param figures as entered
  * @param uncertainties standard uncertainty of those figures that were measured with one; null for none
  */
@@ -32,6 +35,7 @@ public record Part(
         Optional<String> currency,
         Optional<LocalDate> since,
         Optional<BeddingIn> bedding,
+        Set<Work> worked,
         Map<PartField, Quantity> figures,
         Map<PartField, Quantity> uncertainties) {
     private static final int LONGEST = 300;
@@ -39,6 +43,8 @@ public record Part(
     private static final Pattern CURRENCY = Pattern.compile("[\\p{Sc}\\p{L}]{1,3}");
 
     public Part {
+        // A bundle from before parts could be worked on leaves it out.
+        worked = worked == null || worked.isEmpty() ? Set.of() : EnumSet.copyOf(worked);
         figures = figures.isEmpty() ? Map.of() : new EnumMap<>(figures);
         uncertainties = uncertainties.isEmpty() ? Map.of() : new EnumMap<>(uncertainties);
     }
@@ -59,14 +65,19 @@ public record Part(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Set.of(),
                 Map.of(),
                 Map.of());
     }
 
-    /** Whether the brakes cannot tell the two apart: description, condition and what affects braking are the same. */
+    /**
+     * Whether the brakes cannot tell the two apart: description, condition, what was done
+     * to it and what affects braking are the same.
+     */
     boolean brakesLike(Part other) {
         return description.strip().equalsIgnoreCase(other.description.strip())
                 && condition == other.condition
+                && worked.equals(other.worked)
                 && Objects.equals(affecting(), other.affecting());
     }
 
@@ -92,6 +103,11 @@ public record Part(
         if (currency.filter(c -> !CURRENCY.matcher(c).matches()).isPresent()) {
             found.add(
                     new FieldProblem(path + ".cost", "A currency is a sign or up to three letters, such as € or CHF."));
+        }
+        if (!worked.isEmpty() && !slot.isWorked()) {
+            found.add(new FieldProblem(
+                    path + ".worked",
+                    "Only discs, drums, pads and linings are worked on, not %s.".formatted(slot.label())));
         }
         figures.forEach((field, entered) -> {
             String at = path + ".figures." + field;

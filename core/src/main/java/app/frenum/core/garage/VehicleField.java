@@ -10,7 +10,7 @@ public enum VehicleField implements EntryField {
     MASS_LIGHT(
             "Mass, light",
             Bounds.of(50, 60_000, Unit.KILOGRAMS),
-            "As driven, with driver and fuel, without kit. Four corner scales on level ground, or a public weighbridge; add the corners."),
+            "As driven, with whoever drives it and fuel, without kit. Four corner scales on level ground, or a public weighbridge; add the corners."),
     MASS_LADEN("Mass, laden", Bounds.of(50, 60_000, Unit.KILOGRAMS), "The same, with the kit it carries on the day."),
     FRONT_SHARE_LIGHT(
             "Front share of weight, light",
@@ -30,7 +30,10 @@ public enum VehicleField implements EntryField {
             "Tyre radius, rolling",
             Bounds.of(0.15, 0.8, Unit.METRES),
             "Roll ten turns of a wheel, measure, divide by 62.8."),
-    LENGTH("Length", Bounds.of(1.2, 20, Unit.METRES), "Over all; differences are also told in lengths of the vehicle."),
+    LENGTH(
+            "Length",
+            Bounds.of(1.2, 40, Unit.METRES),
+            "Over all, with a trailer that is on; differences are also told in lengths of the vehicle."),
     WIDTH("Width", Bounds.of(0.4, 3, Unit.METRES), "Without mirrors; draws the vehicle on the lane."),
     FRONT_PISTON_AREA(
             "Front piston area",

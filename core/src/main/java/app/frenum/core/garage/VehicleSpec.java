@@ -2,6 +2,7 @@ package app.frenum.core.garage;
 
 import app.frenum.core.balance.AxleHydraulics;
 import app.frenum.core.balance.AxleLoads;
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
@@ -41,9 +42,20 @@ public record VehicleSpec(
 
     /** What it is. */
     public enum Kind {
-        CAR,
-        MOTORCYCLE,
-        TRUCK
+        CAR("driver"),
+        MOTORCYCLE("rider"),
+        TRUCK("driver");
+
+        private final String person;
+
+        Kind(String person) {
+            this.person = person;
+        }
+
+        /** Who brakes it, in a word. */
+        public String person() {
+            return person;
+        }
     }
 
     /** What slows an axle. */
@@ -96,6 +108,32 @@ public record VehicleSpec(
             return 2;
         }
         return front ? (int) Math.round(figure(VehicleField.FRONT_DISCS).orElse(1)) : 1;
+    }
+
+    /**
+     * What each disc or drum is called: by its corner, or on a motorcycle by its number on the one wheel.
+     *
+     * @return in the order in which they are read; those that it does not have are absent
+     */
+    public Map<WheelPosition, String> discNames() {
+        Map<WheelPosition, String> names = new EnumMap<>(WheelPosition.class);
+        for (WheelPosition w : WheelPosition.values()) {
+            names.put(w, w.label());
+        }
+        if (kind == Kind.MOTORCYCLE) {
+            boolean two = discs(true) > 1;
+            names.clear();
+            names.put(WheelPosition.FRONT_LEFT, "front %s".formatted(word(frontBrake, two ? " 1" : "")));
+            if (two) {
+                names.put(WheelPosition.FRONT_RIGHT, "front %s".formatted(word(frontBrake, " 2")));
+            }
+            names.put(WheelPosition.REAR_LEFT, "rear %s".formatted(word(rearBrake, "")));
+        }
+        return names;
+    }
+
+    private static String word(BrakeKind kind, String number) {
+        return (kind == BrakeKind.DRUM ? "drum" : "disc") + number;
     }
 
     /** How the weight lies, when share, height and wheelbase are known. */

@@ -10,11 +10,11 @@ public enum RunOrder {
     /** Baseline, candidates, baseline again. */
     A_B_A("a return to the baseline shows how far the day has drifted, and lets a steady drift be taken out"),
     /** Baseline, candidates, then the same backwards. */
-    ABBA("a steady drift of lane, tyres or driver falls out of the mean by itself"),
+    ABBA("a steady drift of lane, tyres or crew falls out of the mean by itself"),
     /** Blocks of all configurations, shuffled from a stored seed. */
     RANDOMISED("any drift, steady or not, becomes scatter instead of a false gain"),
     /** One after the other. */
-    ONE_AFTER_ANOTHER("nothing: a warming lane or a learning driver looks like a gain");
+    ONE_AFTER_ANOTHER("nothing: a warming lane or a learning crew looks like a gain");
 
     private static final int BLOCKS = 3;
 

@@ -2,7 +2,7 @@ package app.frenum.core.procedure;
 
 /** Who does what on the day. */
 public enum CrewRole {
-    DRIVER("Driver", "drives to speed and brakes as asked; touches no screen"),
+    DRIVER("Driver or rider", "goes to speed and brakes as asked; touches no screen"),
     RECORDER("Recorder", "keeps the run card, reads the gates out, writes what is called"),
     LANE_CONTROL("Lane control", "sees all of the lane and run-off, calls clear and hold"),
     MARSHAL("Marshal at the brake point", "marks, tape and thermometer; extinguisher within reach"),

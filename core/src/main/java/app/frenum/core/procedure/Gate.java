@@ -7,16 +7,37 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What must be true before a stop may start: disc temperature, and time since the last one.
+ * What must be true before a stop may start: disc temperature, time since the last one and distance rolled since.
  *
  * @param coldest lowest start temperature; absent when there is none
  * @param hottest highest start temperature
  * @param soonest shortest time from the start of one stop to the start of the next
  * @param latest longest time
+ * @param nearest shortest distance rolled from the rest of one stop to the braking of the next
+ * @param furthest longest distance
  */
 public record Gate(
-        Optional<Quantity> coldest, Optional<Quantity> hottest, Optional<Quantity> soonest, Optional<Quantity> latest) {
-    public static final Gate OPEN = new Gate(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        Optional<Quantity> coldest,
+        Optional<Quantity> hottest,
+        Optional<Quantity> soonest,
+        Optional<Quantity> latest,
+        Optional<Quantity> nearest,
+        Optional<Quantity> furthest) {
+    public static final Gate OPEN = timed(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    /** One that asks for no distance. */
+    public static Gate timed(
+            Optional<Quantity> coldest,
+            Optional<Quantity> hottest,
+            Optional<Quantity> soonest,
+            Optional<Quantity> latest) {
+        return new Gate(coldest, hottest, soonest, latest, Optional.empty(), Optional.empty());
+    }
+
+    /** Whether it asks how far the vehicle rolled since the stop before. */
+    public boolean asksForDistance() {
+        return nearest.isPresent() || furthest.isPresent();
+    }
 
     /** Whether a stop may start at this temperature, °C. */
     public boolean isWarmEnough(double celsius) {
@@ -34,9 +55,12 @@ public record Gate(
         check(hottest, PhaseField.HOTTEST, path + ".hottest", found);
         check(soonest, PhaseField.SOONEST, path + ".soonest", found);
         check(latest, PhaseField.LATEST, path + ".latest", found);
+        check(nearest, PhaseField.NEAREST, path + ".nearest", found);
+        check(furthest, PhaseField.FURTHEST, path + ".furthest", found);
         upsideDown(
                 coldest, hottest, path + ".hottest", "The gate is upside down: it must be above the coldest.", found);
         upsideDown(soonest, latest, path + ".latest", "The interval is upside down: it must be longer.", found);
+        upsideDown(nearest, furthest, path + ".furthest", "The distance is upside down: it must be longer.", found);
         return found;
     }
 

@@ -22,7 +22,9 @@ public enum PhaseField implements EntryField {
     COLDEST("Discs at least", Bounds.of(-20, 900, Unit.CELSIUS), ""),
     HOTTEST("Discs at most", Bounds.of(-20, 900, Unit.CELSIUS), ""),
     SOONEST("Not sooner than", Bounds.of(1, 7200, Unit.SECONDS), ""),
-    LATEST("Not later than", Bounds.of(1, 7200, Unit.SECONDS), "");
+    LATEST("Not later than", Bounds.of(1, 7200, Unit.SECONDS), ""),
+    NEAREST("Not nearer than", Bounds.of(10, 50_000, Unit.METRES), "Rolled from rest to the next braking."),
+    FURTHEST("Not further than", Bounds.of(10, 50_000, Unit.METRES), "By trip counter, or by the logger’s speed.");
 
     private final Entry entry;
 

@@ -29,7 +29,8 @@ public enum FlagCode {
     ONSET_UNCLEAR(Validity.NOTE),
     SENSOR_SUSPECT(Validity.NOTE),
     NOT_STARTED(Validity.NOTE),
-    STATE_NOT_LOOKED_AT(Validity.NOTE);
+    STATE_NOT_LOOKED_AT(Validity.NOTE),
+    INTERVAL_NOT_READ(Validity.NOTE);
 
     private final Validity validity;
 

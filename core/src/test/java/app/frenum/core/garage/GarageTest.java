@@ -9,6 +9,7 @@ import app.frenum.core.quantity.Unit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class GarageTest {
@@ -24,6 +25,7 @@ class GarageTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Set.of(),
                 figures,
                 Map.of());
     }
@@ -122,6 +124,7 @@ class GarageTest {
                 Optional.of(currency),
                 Optional.empty(),
                 Optional.empty(),
+                Set.of(),
                 Map.of(),
                 Map.of());
     }
@@ -196,6 +199,7 @@ class GarageTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.of(done),
+                                Set.of(),
                                 Map.of(),
                                 Map.of()),
                         Slot.PADS_REAR,
@@ -206,6 +210,7 @@ class GarageTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.empty(),
+                                Set.of(),
                                 Map.of(),
                                 Map.of())),
                 Map.of());
@@ -234,6 +239,7 @@ class GarageTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Set.of(),
                 Map.of(PartField.MASS, q(kg, Unit.KILOGRAMS)),
                 Map.of(PartField.MASS, q(uncertaintyKg, Unit.KILOGRAMS)));
     }

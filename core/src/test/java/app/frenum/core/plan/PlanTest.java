@@ -139,7 +139,7 @@ class PlanTest {
 
     @Test
     void aHundredCyclesAreADayByTheClock() {
-        Gate soon = new Gate(
+        Gate soon = Gate.timed(
                 Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(new Quantity(90, Unit.SECONDS)));
         Procedure once = procedure(
                 phase(Phase.Kind.SNUB, 40, 5, 1, Phases.hottest(120)),
@@ -251,7 +251,7 @@ class PlanTest {
                 .satisfies(w -> assertThat(w.terms())
                         .containsEntry("gate", Term.temperature(10))
                         .containsEntry("air", Term.temperature(15)));
-        Gate warm = new Gate(
+        Gate warm = Gate.timed(
                 Optional.of(new Quantity(100, Unit.CELSIUS)), Optional.empty(), Optional.empty(), Optional.empty());
         assertThat(DayClock.of(day(procedure(phase(Phase.Kind.STOP, 25, 0, 1, warm)), RunOrder.A_B_A, 1, 0))
                         .warnings())
@@ -260,7 +260,7 @@ class PlanTest {
 
     @Test
     void withoutMassesOnlyIntervalsMakeAnyoneWait() {
-        Gate gate = new Gate(
+        Gate gate = Gate.timed(
                 Optional.empty(),
                 Optional.of(new Quantity(60, Unit.CELSIUS)),
                 Optional.of(new Quantity(5, Unit.MINUTES)),

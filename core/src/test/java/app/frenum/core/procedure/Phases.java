@@ -20,7 +20,7 @@ public final class Phases {
     }
 
     public static Gate hottest(double celsius) {
-        return new Gate(Optional.empty(), celsius(celsius), Optional.empty(), Optional.empty());
+        return Gate.timed(Optional.empty(), celsius(celsius), Optional.empty(), Optional.empty());
     }
 
     public static Phase phase(Phase.Kind kind, Quantity from, Quantity to, int repeats, Gate gate) {

@@ -42,17 +42,17 @@ class ProcedureTest {
 
     @Test
     void aGateUpsideDownIsRefused() {
-        Gate gate = new Gate(celsius(120), celsius(80), Optional.empty(), Optional.empty());
+        Gate gate = Gate.timed(celsius(120), celsius(80), Optional.empty(), Optional.empty());
         assertThat(problems(phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, gate))).containsExactly("phases.0.gate.hottest");
         Quantity minute = new Quantity(1, Unit.MINUTES);
-        Gate interval = new Gate(Optional.empty(), Optional.empty(), Optional.of(minute), Optional.of(minute));
+        Gate interval = Gate.timed(Optional.empty(), Optional.empty(), Optional.of(minute), Optional.of(minute));
         assertThat(problems(phase(Phase.Kind.STOP, kmh(90), kmh(0), 6, interval)))
                 .containsExactly("phases.0.gate.latest");
     }
 
     @Test
     void gatesAreClosedOnBothSides() {
-        Gate gate = new Gate(celsius(80), celsius(120), Optional.empty(), Optional.empty());
+        Gate gate = Gate.timed(celsius(80), celsius(120), Optional.empty(), Optional.empty());
         assertThat(gate.isWarmEnough(79.9)).isFalse();
         assertThat(gate.isWarmEnough(80)).isTrue();
         assertThat(gate.isCoolEnough(120)).isTrue();

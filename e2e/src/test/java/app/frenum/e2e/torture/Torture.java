@@ -228,7 +228,7 @@ public final class Torture {
             UUID id = UUID.randomUUID();
             teller.tell(
                     "PUT",
-                    "/api/runs/%s/photos/%s?stopId=%s".formatted(run, id, stop),
+                    "/api/tests/%s/photos/%s?subjectId=%s".formatted(run, id, stop),
                     "application/octet-stream",
                     picture);
             photos.add(id.toString());
@@ -246,7 +246,7 @@ public final class Torture {
                     "judgements",
                     judgements,
                     teller.get("/api/stops/" + judged).get("decisions").size());
-            List<String> kept = teller.get("/api/runs/" + run + "/photos")
+            List<String> kept = teller.get("/api/tests/" + run + "/photos")
                     .valueStream()
                     .map(p -> p.get("id").asString())
                     .sorted()

@@ -51,6 +51,7 @@ public final class PhaseWords {
             g.hottest().ifPresent(t -> parts.add("discs at most " + typed(t)));
         }
         interval(g.soonest(), g.latest()).ifPresent(parts::add);
+        interval(g.nearest(), g.furthest()).ifPresent(apart -> parts.add("rolled " + apart));
         return parts.isEmpty() ? "no gate" : String.join(", ", parts);
     }
 

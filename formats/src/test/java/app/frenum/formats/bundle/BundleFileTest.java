@@ -36,6 +36,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -85,6 +86,7 @@ class BundleFileTest {
                         q(40, Unit.SECONDS),
                         q(5, Unit.MINUTES),
                         true)),
+                Set.of(),
                 figures,
                 Map.of(PartField.MASS, q(3, Unit.POUNDS)));
     }
@@ -100,7 +102,7 @@ class BundleFileTest {
                 Phase.Gear.IN_GEAR,
                 VehicleSpec.Load.LIGHT,
                 system,
-                new Gate(
+                Gate.timed(
                         Optional.of(q(60, Unit.CELSIUS)),
                         Optional.of(q(230, Unit.FAHRENHEIT)),
                         Optional.of(q(1, Unit.MINUTES)),

@@ -4,6 +4,7 @@ import app.frenum.formats.sheet.StopSheetWriter;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
+import app.frenum.server.garage.VehicleView;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
@@ -77,12 +78,14 @@ class TestController {
                 .distinct()
                 .map(byId::get)
                 .toList();
+        VehicleView vehicle = garage.vehicle(test.vehicleId());
         return new TestDetail(
                 test,
-                garage.vehicle(test.vehicleId()),
+                vehicle,
                 ordered,
                 series,
                 stops.stopsOf(id),
+                vehicle.spec().discNames(),
                 plans.expectation(id).orElse(null));
     }
 

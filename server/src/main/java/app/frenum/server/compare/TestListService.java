@@ -8,7 +8,6 @@ import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
 import app.frenum.server.plan.PlannedStops;
-import app.frenum.server.plan.Rehearsals;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
@@ -16,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -35,7 +33,6 @@ class TestListService {
     private final KeptVerdictRepository kept;
     private final PlannedStops planned;
     private final FluidSigns fluid;
-    private final Rehearsals rehearsals;
     private final Documents documents;
 
     TestListService(
@@ -46,7 +43,6 @@ class TestListService {
             KeptVerdictRepository kept,
             PlannedStops planned,
             FluidSigns fluid,
-            Rehearsals rehearsals,
             Documents documents) {
         this.tests = tests;
         this.garage = garage;
@@ -55,7 +51,6 @@ class TestListService {
         this.kept = kept;
         this.planned = planned;
         this.fluid = fluid;
-        this.rehearsals = rehearsals;
         this.documents = documents;
     }
 
@@ -66,7 +61,6 @@ class TestListService {
         Map<UUID, VehicleView> vehicles = byId(garage.vehicles(), VehicleView::id);
         Map<UUID, ConfigurationView> configurations = byId(garage.configurations(), ConfigurationView::id);
         Map<UUID, Integer> plannedEach = planned.all();
-        Set<UUID> rehearsed = rehearsals.rehearsed();
         Map<UUID, KeptVerdict> known = byId(kept.findAll(), KeptVerdict::testId);
         return tests.tests().stream()
                 .map(t -> {
@@ -85,7 +79,6 @@ class TestListService {
                             Optional.ofNullable(verdict.told())
                                     .map(d -> documents.read(d, Told.class))
                                     .orElse(null),
-                            rehearsed.contains(t.id()),
                             verdict.fluidShown());
                 })
                 .toList();

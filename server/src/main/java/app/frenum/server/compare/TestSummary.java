@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param verdict of the first candidate that is settled, else of the first; null while there is nothing to compare
  * @param told what came of it; null while there is nothing to compare
- * @param rehearsal whether it was only rehearsed, on a clock that ran faster
  * @param fluidShown the configurations that showed vapour in their fluid; null where none did
  */
 public record TestSummary(
@@ -21,5 +20,4 @@ public record TestSummary(
         @Nullable Verdict verdict,
         @Nullable String candidate,
         @Nullable Told told,
-        boolean rehearsal,
         @Nullable String fluidShown) {}

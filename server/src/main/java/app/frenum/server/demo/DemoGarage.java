@@ -26,6 +26,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -103,6 +104,7 @@ final class DemoGarage {
                 EURO,
                 Optional.empty(),
                 Optional.empty(),
+                Set.of(),
                 figures,
                 figures.containsKey(PartField.MASS) ? KITCHEN_SCALE : Map.of());
     }
@@ -129,6 +131,7 @@ final class DemoGarage {
                     q(45, Unit.SECONDS),
                     q(12, Unit.MINUTES),
                     true)),
+            Set.of(),
             Map.of(
                     PartField.MASS, q(1.52, Unit.KILOGRAMS),
                     PartField.HOURS, q(1, Unit.HOURS),
@@ -144,6 +147,7 @@ final class DemoGarage {
                 EURO,
                 Optional.of(LocalDate.of(2026, month, 12)),
                 Optional.empty(),
+                Set.of(),
                 Map.of(
                         PartField.HOURS, q(0.7, Unit.HOURS),
                         PartField.DRY_BOILING_POINT, q(dryC, Unit.CELSIUS),

@@ -212,7 +212,17 @@ class DemoLoader implements ApplicationRunner {
 
     private static TestRequest test(UUID id, String question, LocalDate day, EnteredQuantity speed) {
         return new TestRequest(
-                id, VEHICLE, question, "Marrow Flats", 0.001, speed, DistanceBasis.ONSET_TO_REST, 1.0, false, day);
+                id,
+                VEHICLE,
+                question,
+                "Marrow Flats",
+                0.001,
+                speed,
+                DistanceBasis.ONSET_TO_REST,
+                1.0,
+                false,
+                day,
+                false);
     }
 
     private static Conditions conditions(LocalDate day, double ambientC, double tyreBar) {

@@ -26,7 +26,7 @@ record History(Class<?> kind, List<Consumer<ObjectNode>> steps) {
             Map.entry(HealthFinding.class, List.of(FirstVersions::finding)),
             Map.entry(Calibration.class, List.of(FirstVersions::calibration)),
             Map.entry(VehicleSpec.class, List.of(FirstVersions::uncertain)),
-            Map.entry(ConfigurationSpec.class, List.of(FirstVersions::configuration)),
+            Map.entry(ConfigurationSpec.class, List.of(FirstVersions::configuration, GarageVersions::configuration)),
             Map.entry(Procedure.class, List.of(ProcedureVersions::procedure)),
             Map.entry(RunScript.class, List.of(FirstVersions::runScript, ProcedureVersions::runScript)),
             Map.entry(Happening.class, List.of(FirstVersions::happening)),

@@ -1,7 +1,9 @@
 package app.frenum.server.form;
 
+import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.garage.BeddingField;
 import app.frenum.core.garage.WeighingField;
+import app.frenum.core.heat.AirFlowMethod;
 import app.frenum.core.heat.DiscField;
 import app.frenum.core.heat.LapField;
 import app.frenum.core.plan.PlanField;
@@ -11,8 +13,11 @@ import app.frenum.core.procedure.run.ReadingField;
 import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.trial.TrialField;
+import app.frenum.core.trial.TrialResult;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -22,6 +27,7 @@ import java.util.stream.Stream;
  * @param bases from where to where its distances count
  * @param limit that a person enters from a code
  * @param reading of a stop at the lane
+ * @param trial of what is done without stops
  * @param units how every unit is written
  */
 record Forms(
@@ -33,6 +39,10 @@ record Forms(
         List<FormEntry> limit,
         List<FormEntry> reading,
         List<Choice> pedals,
+        List<Choice> efforts,
+        List<FormEntry> trial,
+        List<Choice> airFlows,
+        List<Choice> asGuessed,
         List<FormEntry> disc,
         List<FormEntry> lap,
         List<UnitChoice> units) {
@@ -63,10 +73,16 @@ record Forms(
             FormEntry.all(PhaseField.values()),
             List.of(LIMIT),
             FormEntry.all(ReadingField.values()),
-            Arrays.stream(PedalFeel.values())
-                    .map(p -> new Choice(p.name(), p.label()))
-                    .toList(),
+            choices(PedalFeel.values(), PedalFeel::label),
+            choices(PedalEffort.values(), PedalEffort::label),
+            FormEntry.all(TrialField.values()),
+            choices(AirFlowMethod.values(), AirFlowMethod::label),
+            choices(TrialResult.AsGuessed.values(), TrialResult.AsGuessed::label),
             FormEntry.all(DiscField.values()),
             FormEntry.all(LapField.values()),
             Arrays.stream(Unit.values()).map(UnitChoice::of).toList());
+
+    private static <E extends Enum<E>> List<Choice> choices(E[] all, Function<E, String> label) {
+        return Arrays.stream(all).map(e -> new Choice(e.name(), label.apply(e))).toList();
+    }
 }

@@ -111,6 +111,7 @@ public class HeatService {
                 discs.airFlows(driven.configurations().stream()
                         .map(ConfigurationView::id)
                         .toList()),
+                vehicle.discNames(),
                 plan.flatMap(PlanRequest::limit).map(Quantity::inside).orElse(null),
                 gate.orElse(null),
                 HeatAnswer.averaged(

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param sentences what all sides come to
  * @param airFlow what was seen of the air about the brakes
+ * @param discNames what the vehicle's discs or drums are called
  * @param limitC chosen for the discs; null when there is none
  * @param gate in which the plan lets stops begin; null without a plan or a gate
  * @param averaged over which stops means are taken; says nothing where they are over all of them
@@ -30,6 +31,7 @@ record HeatView(
         List<Finding> sentences,
         List<HeatSide> sides,
         List<AirFlowView> airFlow,
+        Map<WheelPosition, String> discNames,
         @Nullable Double limitC,
         @Nullable StartWindow gate,
         Finding averaged,

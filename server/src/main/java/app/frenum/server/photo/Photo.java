@@ -7,27 +7,27 @@ import java.util.UUID;
 
 @Entity
 class Photo extends Row {
-    private UUID runId;
-    private UUID stopId;
+    private UUID testId;
+    private UUID subjectId;
     private String byName;
     private byte[] jpeg;
 
     protected Photo() {}
 
-    Photo(UUID id, UUID runId, UUID stopId, Who by, byte[] jpeg) {
+    Photo(UUID id, UUID testId, UUID subjectId, Who by, byte[] jpeg) {
         super(id);
-        this.runId = runId;
-        this.stopId = stopId;
+        this.testId = testId;
+        this.subjectId = subjectId;
         this.byName = by.name();
         this.jpeg = jpeg.clone();
     }
 
-    boolean isOfRun(UUID other) {
-        return runId.equals(other);
+    boolean isOfTest(UUID other) {
+        return testId.equals(other);
     }
 
     PhotoView view() {
-        return new PhotoView(id(), stopId, byName);
+        return new PhotoView(id(), subjectId, byName);
     }
 
     byte[] jpeg() {

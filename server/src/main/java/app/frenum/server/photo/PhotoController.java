@@ -29,21 +29,21 @@ class PhotoController {
 
     /** The picture itself is the body. */
     @Does(Deed.RECORDS)
-    @PutMapping(value = "/runs/{testId}/photos/{id}", consumes = "application/octet-stream")
+    @PutMapping(value = "/tests/{testId}/photos/{id}", consumes = "application/octet-stream")
     PhotoView keep(
             @PathVariable UUID testId,
             @PathVariable UUID id,
-            @RequestParam UUID stopId,
+            @RequestParam UUID subjectId,
             Who who,
             HttpServletRequest request)
             throws IOException {
-        return photos.keep(id, testId, stopId, who, request.getInputStream());
+        return photos.keep(id, testId, subjectId, who, request.getInputStream());
     }
 
     @Does(Deed.READS)
-    @GetMapping("/runs/{testId}/photos")
+    @GetMapping("/tests/{testId}/photos")
     List<PhotoView> photos(@PathVariable UUID testId) {
-        return photos.ofRun(testId);
+        return photos.ofTest(testId);
     }
 
     @Does(Deed.READS)

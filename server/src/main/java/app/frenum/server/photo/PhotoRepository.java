@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.Query;
 
 interface PhotoRepository extends JpaRepository<Photo, UUID> {
     /** Without the pictures themselves. */
-    @Query("select new app.frenum.server.photo.PhotoView(p.id, p.stopId, p.byName) from Photo p"
-            + " where p.runId = :runId order by p.createdAt")
-    List<PhotoView> ofRun(UUID runId);
+    @Query("select new app.frenum.server.photo.PhotoView(p.id, p.subjectId, p.byName) from Photo p"
+            + " where p.testId = :testId order by p.createdAt")
+    List<PhotoView> ofTest(UUID testId);
 }

@@ -3,6 +3,7 @@ package app.frenum.server.photo;
 import app.frenum.core.people.Who;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.run.RunService;
+import app.frenum.server.trial.TrialService;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -14,29 +15,31 @@ import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 
-/** Keeps pictures of stops. */
+/** Keeps pictures of stops and trials. */
 @Service
 public class PhotoService {
     private static final int MOST_BYTES = 15_000_000;
-    private static final int MOST_OF_A_RUN = 500;
+    private static final int MOST_OF_A_TEST = 500;
 
     private final PhotoRepository photos;
     private final RunService runs;
+    private final TrialService trials;
 
-    PhotoService(PhotoRepository photos, RunService runs) {
+    PhotoService(PhotoRepository photos, RunService runs, TrialService trials) {
         this.photos = photos;
         this.runs = runs;
+        this.trials = trials;
     }
 
     /** Keeps a picture; sent again it changes nothing. */
-    public PhotoView keep(UUID id, UUID runId, UUID stopId, Who who, InputStream body) throws IOException {
+    public PhotoView keep(UUID id, UUID testId, UUID subjectId, Who who, InputStream body) throws IOException {
         Path sent = Files.createTempFile("frenum-photo-", ".sent");
         try {
             long size = copied(body, sent);
             if (size > MOST_BYTES) {
                 throw Problem.tooLarge("A picture may have 15 MB. Take it smaller.");
             }
-            return keep(id, runId, stopId, who, sent);
+            return keep(id, testId, subjectId, who, sent);
         } finally {
             Files.deleteIfExists(sent);
         }
@@ -55,36 +58,37 @@ public class PhotoService {
         }
     }
 
-    private PhotoView keep(UUID id, UUID runId, UUID stopId, Who who, Path sent) throws IOException {
+    private PhotoView keep(UUID id, UUID testId, UUID subjectId, Who who, Path sent) throws IOException {
         Optional<Photo> kept = photos.findById(id);
         if (kept.isPresent()) {
-            return ofRun(kept.get(), runId);
+            return ofTest(kept.get(), testId);
         }
-        boolean ofTheRun = runs.run(runId).stops().stream().anyMatch(s -> s.id().equals(stopId));
-        if (!ofTheRun) {
-            throw Problem.notFound("The stop of this picture");
+        boolean ofTheTest = trials.isOf(subjectId, testId)
+                || runs.began(testId).stream().flatMap(r -> r.stops().stream()).anyMatch(s -> s.id().equals(subjectId));
+        if (!ofTheTest) {
+            throw Problem.notFound("The stop or trial of this picture");
         }
-        if (photos.ofRun(runId).size() >= MOST_OF_A_RUN) {
-            throw Problem.invalid("photo", "A run keeps 500 pictures. This one has them.");
+        if (photos.ofTest(testId).size() >= MOST_OF_A_TEST) {
+            throw Problem.invalid("photo", "A test keeps 500 pictures. This one has them.");
         }
         try {
-            return photos.save(new Photo(id, runId, stopId, who, Picture.madeAnew(sent)))
+            return photos.save(new Photo(id, testId, subjectId, who, Picture.madeAnew(sent)))
                     .view();
         } catch (DataIntegrityViolationException e) {
             // Sent twice at once, the other was quicker; anything else that is wrong with it is thrown again.
-            return ofRun(photos.findById(id).orElseThrow(() -> e), runId);
+            return ofTest(photos.findById(id).orElseThrow(() -> e), testId);
         }
     }
 
-    private static PhotoView ofRun(Photo kept, UUID runId) {
-        if (!kept.isOfRun(runId)) {
-            throw Problem.conflict("This picture is of another run. Give each an id of its own.");
+    private static PhotoView ofTest(Photo kept, UUID testId) {
+        if (!kept.isOfTest(testId)) {
+            throw Problem.conflict("This picture is of another test. Give each an id of its own.");
         }
         return kept.view();
     }
 
-    public List<PhotoView> ofRun(UUID runId) {
-        return photos.ofRun(runId);
+    public List<PhotoView> ofTest(UUID testId) {
+        return photos.ofTest(testId);
     }
 
     byte[] jpeg(UUID id) {

@@ -3,9 +3,9 @@ package app.frenum.server.photo;
 import java.util.UUID;
 
 /**
- * A picture of a stop; its bytes are at {@code /api/photos/{id}}.
+ * A picture of a stop or a trial; its bytes are at {@code /api/photos/{id}}.
  *
- * @param stopId the stop it is of
+ * @param subjectId the stop or trial it is of
  * @param by who sent it
  */
-public record PhotoView(UUID id, UUID stopId, String by) {}
+public record PhotoView(UUID id, UUID subjectId, String by) {}

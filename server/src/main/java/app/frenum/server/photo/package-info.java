@@ -1,2 +1,2 @@
-/** Pictures of stops, made anew from what was sent. */
+/** Pictures of stops and trials, made anew from what was sent. */
 package app.frenum.server.photo;

@@ -7,8 +7,10 @@ import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 class BrakeTest extends Row {
@@ -28,6 +30,8 @@ class BrakeTest extends Row {
     private boolean marginOfBaseline;
     private UUID baselineConfigurationId;
     private LocalDate drivenOn;
+    private boolean rehearsal;
+    private @Nullable Instant thrownAwayAt;
 
     protected BrakeTest() {}
 
@@ -43,10 +47,28 @@ class BrakeTest extends Row {
         marginSize = r.marginSize();
         marginOfBaseline = r.marginOfBaseline();
         drivenOn = r.drivenOn();
+        rehearsal = r.rehearsal();
     }
 
     void setBaseline(UUID configurationId) {
         baselineConfigurationId = configurationId;
+    }
+
+    void rehearse() {
+        rehearsal = true;
+    }
+
+    boolean isRehearsal() {
+        return rehearsal;
+    }
+
+    /** Thrown away already, it stays so since then. */
+    void throwAway(Instant when) {
+        thrownAwayAt = thrownAwayAt == null ? when : thrownAwayAt;
+    }
+
+    void takeBack() {
+        thrownAwayAt = null;
     }
 
     void setAim(Quantity speed, double marginM) {
@@ -68,6 +90,7 @@ class BrakeTest extends Row {
                 marginSize,
                 marginOfBaseline,
                 baselineConfigurationId,
-                drivenOn);
+                drivenOn,
+                rehearsal);
     }
 }

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param grade rise/run in driving direction, or null when unknown
  * @param marginSize metres, or a fraction of the baseline
  * @param baselineConfigurationId null until there is a series
+ * @param rehearsal whether nothing of it is taken for a measurement
  */
 public record TestDefinition(
         UUID id,
@@ -24,4 +25,5 @@ public record TestDefinition(
         double marginSize,
         boolean marginOfBaseline,
         @Nullable UUID baselineConfigurationId,
-        LocalDate drivenOn) {}
+        LocalDate drivenOn,
+        boolean rehearsal) {}

@@ -12,7 +12,11 @@ import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A new test. The id is made by whoever asks, so that a repeated request changes nothing. */
+/**
+ * A new test. The id is made by whoever asks, so that a repeated request changes nothing.
+ *
+ * @param rehearsal whether nothing of it is to be taken for a measurement
+ */
 public record TestRequest(
         @NotNull UUID id,
         @NotNull UUID vehicleId,
@@ -23,4 +27,5 @@ public record TestRequest(
         @NotNull DistanceBasis basis,
         @Positive double marginSize,
         boolean marginOfBaseline,
-        @NotNull LocalDate drivenOn) {}
+        @NotNull LocalDate drivenOn,
+        boolean rehearsal) {}

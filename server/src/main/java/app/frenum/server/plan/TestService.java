@@ -23,7 +23,7 @@ public class TestService {
 
     @Transactional(readOnly = true)
     public List<TestDefinition> tests() {
-        return tests.findAllByOrderByDrivenOnDescCreatedAtDesc().stream()
+        return tests.findByThrownAwayAtIsNullOrderByDrivenOnDescCreatedAtDesc().stream()
                 .map(BrakeTest::definition)
                 .toList();
     }
@@ -41,6 +41,11 @@ public class TestService {
         return tests.findById(request.id())
                 .orElseGet(() -> tests.save(new BrakeTest(request)))
                 .definition();
+    }
+
+    /** Nothing of it is to be taken for a measurement. */
+    public void rehearse(UUID testId) {
+        entity(testId).rehearse();
     }
 
     /** Another speed and margin (m), while nothing was driven. */

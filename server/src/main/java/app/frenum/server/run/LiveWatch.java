@@ -54,6 +54,12 @@ final class LiveWatch {
     private double brakedAtS = Double.NEGATIVE_INFINITY;
 
     private double doneUntilS;
+    /** Distance rolled since this began to watch, m. */
+    private double odometerM;
+
+    private double rolledUntilS;
+    /** The same at the rest of the last stop that was told; NaN before the first. */
+    private double restAtM = Double.NaN;
 
     /** @param doneUntilS until when in the log its stops are known already */
     LiveWatch(Heard.Logged first, double doneUntilS) {
@@ -63,6 +69,7 @@ final class LiveWatch {
         tail = new LiveTail(channels);
         speed = channels.stream().map(Channel::role).toList().indexOf(Role.SPEED);
         this.doneUntilS = doneUntilS;
+        rolledUntilS = first.columns()[0].length == 0 ? 0 : first.columns()[0][0];
     }
 
     UUID recordingId() {
@@ -80,6 +87,7 @@ final class LiveWatch {
         for (int i = 0; i < columns[0].length; i++) {
             double v = channels.get(speed).unit().toInside(columns[speed + 1][i]);
             drove |= v > DRIVING_MPS;
+            roll(columns[0][i], v);
             if (v > STILL_MPS) {
                 stillSince = Double.NaN;
             } else if (Double.isNaN(stillSince)) {
@@ -92,6 +100,13 @@ final class LiveWatch {
                 brakedAtS = t;
             }
         }
+    }
+
+    private void roll(double t, double v) {
+        if (t > rolledUntilS && !Double.isNaN(v)) {
+            odometerM += v * (t - rolledUntilS);
+        }
+        rolledUntilS = Math.max(rolledUntilS, t);
     }
 
     private double speedAt(double t) {
@@ -135,8 +150,28 @@ final class LiveWatch {
     }
 
     private LoggedStop placed(MemoryLog log, Calibration calibration, MeasuredStop s) {
+        double beforeM = restAtM;
+        restAtM = odometerAt(log, s.endS());
         return new LoggedStop(
-                recordingId, onRunClock(s.onsetS()), onRunClock(s.endS()), switches(log, s.onsetS()), calibration, s);
+                recordingId,
+                onRunClock(s.onsetS()),
+                onRunClock(s.endS()),
+                switches(log, s.onsetS()),
+                calibration,
+                Double.isNaN(beforeM) ? Optional.empty() : Optional.of(odometerAt(log, s.onsetS()) - beforeM),
+                s);
+    }
+
+    /** What was rolled by then, by going back from now over the rows that are still at hand. */
+    private double odometerAt(MemoryLog log, double atS) {
+        int row = log.rowAt(atS);
+        double[] v = log.values(speed, row, log.rows());
+        double since = 0;
+        for (int i = 1; i < v.length; i++) {
+            double inside = channels.get(speed).unit().toInside(v[i]);
+            since += Double.isNaN(inside) ? 0 : inside * (log.timesS()[row + i] - log.timesS()[row + i - 1]);
+        }
+        return odometerM - since;
     }
 
     /** Switches of the configuration that the logger watches: channels with their names. */

@@ -23,6 +23,7 @@ import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.PlanView;
 import app.frenum.server.plan.ProcedureService;
+import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -52,6 +53,7 @@ public class RunService {
     private final RunRepository runs;
     private final RunEventRepository events;
     private final PlanService plans;
+    private final TestService tests;
     private final ProcedureService procedures;
     private final GarageService garage;
     private final RunStops stops;
@@ -65,6 +67,7 @@ public class RunService {
             RunRepository runs,
             RunEventRepository events,
             PlanService plans,
+            TestService tests,
             ProcedureService procedures,
             GarageService garage,
             RunStops stops,
@@ -76,6 +79,7 @@ public class RunService {
         this.runs = runs;
         this.events = events;
         this.plans = plans;
+        this.tests = tests;
         this.procedures = procedures;
         this.garage = garage;
         this.stops = stops;
@@ -107,6 +111,9 @@ public class RunService {
                 throw Problem.invalid("plan", "A run needs a saved plan. Plan the test first.");
             }
             plans.refuseNoGo(testId);
+            if (rate > 1) {
+                tests.rehearse(testId);
+            }
             runs.save(new Run(testId, documents.write(script(plan)), documents.write(plan), rate, clock.instant()));
             signAsPlanned(testId);
         }

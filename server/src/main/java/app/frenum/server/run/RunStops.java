@@ -181,7 +181,7 @@ class RunStops {
                 r.readOn(),
                 Optional.empty(),
                 r.pedal(),
-                Optional.empty(),
+                r.effort(),
                 Optional.empty(),
                 new SaidConditions(
                         Optional.ofNullable(conditions.drivenOn()),

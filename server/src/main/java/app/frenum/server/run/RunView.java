@@ -1,5 +1,6 @@
 package app.frenum.server.run;
 
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.people.Who;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.run.CrackSeen;
@@ -16,6 +17,7 @@ import app.frenum.formats.words.PhaseWords;
 import app.frenum.server.device.DeviceView;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -24,6 +26,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A run as it is shown.
  *
+ * @param rehearsal whether nothing of it is taken for a measurement
+ * @param discNames what the discs or drums of its vehicle are called
  * @param events how many there were; rises with each
  * @param since stops are told that changed after so many
  * @param firstStop index of the first of {@code stops} among all of the run
@@ -46,6 +50,8 @@ import org.jspecify.annotations.Nullable;
 public record RunView(
         UUID testId,
         String question,
+        boolean rehearsal,
+        Map<WheelPosition, String> discNames,
         int events,
         int since,
         int firstStop,
@@ -91,7 +97,9 @@ public record RunView(
         Optional<Step> step = run.current();
         return new RunView(
                 now.run().id(),
-                now.question(),
+                now.asked().question(),
+                now.asked().rehearsal(),
+                now.asked().discNames(),
                 now.events(),
                 since,
                 first,

@@ -5,7 +5,9 @@ import app.frenum.core.procedure.run.RunEvent;
 import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.RunState;
 import app.frenum.server.document.Documents;
+import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.PlanRequest;
+import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -32,6 +34,7 @@ class Standings {
     private final RunRepository runs;
     private final RunEventRepository events;
     private final TestService tests;
+    private final GarageService garage;
     private final Documents documents;
     private final TransactionTemplate transaction;
     private final Cache<UUID, Standing> atHand =
@@ -43,11 +46,13 @@ class Standings {
             RunRepository runs,
             RunEventRepository events,
             TestService tests,
+            GarageService garage,
             Documents documents,
             PlatformTransactionManager transactions) {
         this.runs = runs;
         this.events = events;
         this.tests = tests;
+        this.garage = garage;
         this.documents = documents;
         this.transaction = new TransactionTemplate(transactions);
     }
@@ -81,11 +86,18 @@ class Standings {
         }
     }
 
+    private Standing.Asked asked(TestDefinition test) {
+        return new Standing.Asked(
+                test.question(),
+                test.rehearsal(),
+                garage.vehicle(test.vehicleId()).spec().discNames());
+    }
+
     private Standing read(UUID runId) {
         Run run = runs.findById(runId).orElseThrow(() -> Problem.notFound("The run"));
         Standing now = Standing.begun(
                 run,
-                tests.test(runId).question(),
+                asked(tests.test(runId)),
                 documents.read(run.plan(), PlanRequest.class),
                 RunState.of(documents.read(run.script(), RunScript.class)));
         for (RunEventRow e : events.findByRunIdOrderBySeq(runId)) {

@@ -75,7 +75,8 @@ class AsIfDriven {
                 Margin.DEFAULT.size(),
                 Margin.DEFAULT.ofBaseline(),
                 configurations.get(0).id(),
-                LocalDate.now(clock));
+                LocalDate.now(clock),
+                false);
         VehicleView vehicle = new VehicleView(NOBODYS, "", "", VehicleSpec.unknown(), 0);
         List<Integer> blocks = SheetBlocks.none().of(typed);
         return comparisons.asIf(

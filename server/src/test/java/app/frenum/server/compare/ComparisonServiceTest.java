@@ -50,7 +50,8 @@ class ComparisonServiceTest {
                 1,
                 false,
                 null,
-                LocalDate.EPOCH);
+                LocalDate.EPOCH,
+                false);
         return new DrivenTest(asked, List.of(), List.of(), List.of(), Map.of());
     }
 

@@ -1,6 +1,5 @@
 package app.frenum.core.procedure.run;
 
-import app.frenum.core.compare.Instrument;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.Phase;
@@ -30,23 +29,9 @@ final class Driving {
                 .stage(Stage.AT_REST)
                 .build();
         boolean snub = phase(now).kind() == Phase.Kind.SNUB;
-        return snub ? judged(resting, event.id(), driven(resting, event), nothingRead(), Optional.empty()) : resting;
-    }
-
-    private static HandReadings nothingRead() {
-        return new HandReadings(
-                Optional.empty(),
-                List.of(),
-                Instrument.TAPE,
-                Optional.empty(),
-                Map.of(),
-                0,
-                Optional.empty(),
-                false,
-                false,
-                Map.of(),
-                "",
-                Optional.empty());
+        return snub
+                ? judged(resting, event.id(), driven(resting, event), HandReadings.NONE, Optional.empty())
+                : resting;
     }
 
     static RunState entered(RunState now, HandReadings readings, RunEvent event) {
@@ -86,7 +71,7 @@ final class Driving {
                 .discs(since)
                 .stage(Stage.AT_REST)
                 .build();
-        return Halting.haltIfDue(judged(atRest, event.id(), driven, nothingRead(), Optional.of(stop)), event);
+        return Halting.haltIfDue(judged(atRest, event.id(), driven, HandReadings.NONE, Optional.of(stop)), event);
     }
 
     private static RunState withoutLast(RunState now) {

@@ -1,6 +1,7 @@
 package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
@@ -30,6 +31,8 @@ import java.util.Optional;
  * @param switches as they were found to stand
  * @param note anything else
  * @param readOn what the thermometer looked at; empty where nobody said
+ * @param effort how hard it was pressed, where nothing measures it
+ * @param rolled from the rest of the stop before to the braking of this one, by trip counter
  */
 public record HandReadings(
         Optional<Quantity> entrySpeed,
@@ -43,15 +46,36 @@ public record HandReadings(
         boolean rearFirst,
         Map<BrakeSwitch, Boolean> switches,
         String note,
-        Optional<PeakSource> readOn) {
+        Optional<PeakSource> readOn,
+        Optional<PedalEffort> effort,
+        Optional<Quantity> rolled) {
+    /** What is known of a stop that nobody said anything of. */
+    public static final HandReadings NONE = new HandReadings(
+            Optional.empty(),
+            List.of(),
+            Instrument.TAPE,
+            Optional.empty(),
+            Map.of(),
+            0,
+            Optional.empty(),
+            false,
+            false,
+            Map.of(),
+            "",
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
     private static final int MOST_PEOPLE = 6;
     private static final int LONGEST_NOTE = 500;
 
     public HandReadings {
         distances = List.copyOf(distances);
         peaks = peaks.isEmpty() ? Map.of() : new EnumMap<>(peaks);
-        // A device that was opened before this was asked for does not send it.
+        // A device that was opened before these were asked for does not send them.
         readOn = Objects.requireNonNullElse(readOn, Optional.empty());
+        effort = Objects.requireNonNullElse(effort, Optional.empty());
+        rolled = Objects.requireNonNullElse(rolled, Optional.empty());
         switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
     }
 
@@ -73,6 +97,7 @@ public record HandReadings(
         List<FieldProblem> found = new ArrayList<>();
         entrySpeed.ifPresent(q -> ReadingField.SPEED.bounds().check(q, "entrySpeed", found));
         time.ifPresent(q -> ReadingField.TIME.bounds().check(q, "time", found));
+        rolled.ifPresent(q -> ReadingField.ROLLED.bounds().check(q, "rolled", found));
         for (int i = 0; i < distances.size(); i++) {
             ReadingField.DISTANCE.bounds().check(distances.get(i).distance(), "distances." + i, found);
         }

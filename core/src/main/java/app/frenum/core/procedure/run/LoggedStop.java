@@ -5,6 +5,7 @@ import app.frenum.core.log.Calibration;
 import app.frenum.core.stop.MeasuredStop;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -15,6 +16,7 @@ import java.util.UUID;
  * @param restAtS when it stood, or let go of the brake
  * @param switches that the logger watches, as they stood at the onset
  * @param calibration of the log as far as it went, by which it was measured
+ * @param rolledM distance from the rest of the stop before to its onset, m; empty where the logger did not see all of it
  * @param measured its figures, in the recording's own time
  */
 public record LoggedStop(
@@ -23,6 +25,7 @@ public record LoggedStop(
         double restAtS,
         Map<BrakeSwitch, Boolean> switches,
         Calibration calibration,
+        Optional<Double> rolledM,
         MeasuredStop measured) {
     public LoggedStop {
         switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);

@@ -11,6 +11,7 @@ public enum ReadingField implements EntryField {
     SPEED("Entry", Bounds.of(5, 400, Unit.KILOMETRES_PER_HOUR)),
     DISTANCE("Distance", Bounds.of(0.5, 1000, Unit.METRES)),
     TIME("Stopwatch", Bounds.of(0.2, 60, Unit.SECONDS)),
+    ROLLED("Since the stop before", Bounds.of(1, 100_000, Unit.METRES)),
     LATE("After rest", Bounds.of(0, 1800, Unit.SECONDS)),
     CRACK("Longest crack", Bounds.of(0.5, 400, Unit.MILLIMETRES));
 

@@ -63,6 +63,12 @@ final class StopRules {
             return all;
         }
 
+        /** How far it rolled since the stop before, m: by the logger, else as somebody read it. */
+        Optional<Double> rolledM() {
+            return logged.flatMap(LoggedStop::rolledM)
+                    .or(() -> readings.rolled().map(Quantity::inside));
+        }
+
         /** Switches as the logger saw them, and over that as people found them. */
         Map<BrakeSwitch, Boolean> switches() {
             Map<BrakeSwitch, Boolean> all = new EnumMap<>(BrakeSwitch.class);
@@ -78,6 +84,9 @@ final class StopRules {
         seen.logged().ifPresentOrElse(l -> rules.logged(l.measured()), () -> rules.entrySpeed(seen.readings()));
         rules.startTemperature(seen.startC());
         seen.intervalS().ifPresent(rules::interval);
+        if (seen.intervalS().isPresent() && phase.gate().asksForDistance()) {
+            rules.rolled(seen.rolledM());
+        }
         rules.switches(seen.switches());
         if (asksForSwitches && phase.kind() != Phase.Kind.SNUB) {
             rules.notLookedAt(seen.switches());
@@ -183,6 +192,21 @@ final class StopRules {
         gate.latest()
                 .filter(l -> seconds > l.inside())
                 .ifPresent(l -> add(FlagFinding.TOO_LATE, Term.seconds(seconds), Term.seconds(l.inside())));
+    }
+
+    private void rolled(Optional<Double> metres) {
+        if (metres.isEmpty()) {
+            add(FlagFinding.ROLLED_NOT_READ);
+            return;
+        }
+        double m = metres.get();
+        Gate gate = phase.gate();
+        gate.nearest()
+                .filter(n -> m < n.inside())
+                .ifPresent(n -> add(FlagFinding.ROLLED_TOO_LITTLE, Term.distance(m, 1), Term.distance(n.inside(), 1)));
+        gate.furthest()
+                .filter(f -> m > f.inside())
+                .ifPresent(f -> add(FlagFinding.ROLLED_TOO_FAR, Term.distance(m, 1), Term.distance(f.inside(), 1)));
     }
 
     private void switches(Map<BrakeSwitch, Boolean> found) {

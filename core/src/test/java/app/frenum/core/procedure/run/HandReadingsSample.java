@@ -22,6 +22,8 @@ final class HandReadingsSample {
                 false,
                 Map.of(),
                 "",
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 }

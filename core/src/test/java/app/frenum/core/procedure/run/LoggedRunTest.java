@@ -49,7 +49,7 @@ class LoggedRunTest {
                             kmh(90),
                             kmh(0),
                             4,
-                            new Gate(celsius(60), celsius(130), Optional.empty(), Optional.empty()))),
+                            Gate.timed(celsius(60), celsius(130), Optional.empty(), Optional.empty()))),
                     RunOrder.ONE_AFTER_ANOTHER.blocks(2, 4, 1),
                     List.of(false, false),
                     (a, b) -> true),
@@ -92,7 +92,13 @@ class LoggedRunTest {
         MeasuredStop stop = LiveStops.over(log, calibration, from, AnalysisOptions.onset(Figure.of(ASKED_MPS)))
                 .get(0);
         return new LoggedStop(
-                RECORDING, stop.onsetS(), stop.endS(), Map.of(BrakeSwitch.COOLING_SPRAY, false), calibration, stop);
+                RECORDING,
+                stop.onsetS(),
+                stop.endS(),
+                Map.of(BrakeSwitch.COOLING_SPRAY, false),
+                calibration,
+                Optional.empty(),
+                stop);
     }
 
     private void logged(Approach approach) {

@@ -39,7 +39,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Whoever says whatever in whatever order, what is true of every run stays true. */
 class RunPropertiesTest {
     private static final int STEPS = 400;
-    private static final Gate GATE = new Gate(celsius(60), celsius(110), Optional.empty(), Optional.empty());
+    private static final Gate GATE = Gate.timed(celsius(60), celsius(110), Optional.empty(), Optional.empty());
     private static final Phase STOPS = phase(Phase.Kind.STOP, kmh(90), kmh(0), 2, GATE);
     private static final Phase PROOF = phase(Phase.Kind.STOP, kmh(90), kmh(0), BrakeSystem.WHOLE, 3, GATE, true);
 
@@ -158,6 +158,8 @@ class RunPropertiesTest {
                 false,
                 Map.of(),
                 "",
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

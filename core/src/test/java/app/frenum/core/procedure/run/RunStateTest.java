@@ -46,7 +46,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class RunStateTest {
     private static final Gate GATE =
-            new Gate(celsius(60), celsius(110), Optional.of(new Quantity(60, Unit.SECONDS)), Optional.empty());
+            Gate.timed(celsius(60), celsius(110), Optional.of(new Quantity(60, Unit.SECONDS)), Optional.empty());
     private static final Procedure STOPS = procedure(phase(Phase.Kind.STOP, kmh(90), kmh(0), 2, GATE));
 
     /** A run driven by hand: every call is one event, a minute after the one before unless it says otherwise. */
@@ -142,7 +142,9 @@ class RunStateTest {
                 r.rearFirst(),
                 r.switches().isEmpty() ? switches : r.switches(),
                 r.note(),
-                r.readOn());
+                r.readOn(),
+                r.effort(),
+                r.rolled());
     }
 
     private static HandReadings stop(double entryKmh, double distanceM) {
@@ -168,6 +170,8 @@ class RunStateTest {
                 false,
                 switches,
                 "",
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -451,6 +455,8 @@ class RunStateTest {
                 false,
                 Map.of(),
                 "",
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         run.driven(90, noSpeed);
         assertThat(run.flags()).contains(FlagCode.NO_ENTRY_SPEED).doesNotContain(FlagCode.ENTRY_SPEED_OUT);
@@ -469,7 +475,7 @@ class RunStateTest {
             kmh(160),
             kmh(0),
             1,
-            new Gate(
+            Gate.timed(
                     Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(new Quantity(60, Unit.SECONDS))));
     private static final Phase LOOK = phase(Phase.Kind.INSPECTION, kmh(0), kmh(0), 1, Gate.OPEN);
 
@@ -581,6 +587,8 @@ class RunStateTest {
                 true,
                 Map.of(),
                 "",
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -1,13 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { photos } from '../../api/queries';
+import { photos } from '../api/queries';
 import { keepPhoto, sendPhotos, waitingPhotos } from './photoQueue';
 
 const RETRY_MS = 3000;
 
-/** Pictures of a stop, and one more; what the network does not take yet waits in the browser's own store. */
-export function Photos(props: { testId: string; stopId: string; holder: string }) {
-  const { testId, stopId, holder } = props;
+/** Pictures of a stop or a trial, and one more; what the network does not take yet waits in the browser's own store. */
+export function Photos(props: { testId: string; subjectId: string; holder: string }) {
+  const { testId, subjectId, holder } = props;
   const client = useQueryClient();
   const kept = useQuery(photos(testId)).data ?? [];
   const [waiting, setWaiting] = useState(0);
@@ -29,7 +29,7 @@ export function Photos(props: { testId: string; stopId: string; holder: string }
     if (!file) return;
     setWhy('');
     try {
-      await keepPhoto(file, { testId, stopId, who: holder });
+      await keepPhoto(file, { testId, subjectId, who: holder });
       await sendPhotos(testId);
       await client.invalidateQueries({ queryKey: photos(testId).queryKey });
     } catch (e) {
@@ -40,12 +40,12 @@ export function Photos(props: { testId: string; stopId: string; holder: string }
   return (
     <div className="flex flex-wrap items-center gap-2">
       {kept
-        .filter((p) => p.stopId === stopId)
+        .filter((p) => p.subjectId === subjectId)
         .map((p, i) => (
           <a key={p.id} href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
             <img
               src={`/api/photos/${p.id}`}
-              alt={`Photo ${i + 1} of this stop`}
+              alt={`Photo ${i + 1} of this`}
               className="h-14 w-20 rounded-control object-cover"
             />
           </a>

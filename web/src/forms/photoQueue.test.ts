@@ -11,7 +11,7 @@ vi.mock('idb-keyval', () => ({
 const photo: Waiting = {
   id: 'p',
   testId: 't',
-  stopId: 's',
+  subjectId: 's',
   who: 'Ash',
   jpeg: new Blob(['jpeg']),
 };

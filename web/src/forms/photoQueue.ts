@@ -1,11 +1,11 @@
 import { del, entries, set } from 'idb-keyval';
-import { api, as, ask, Problem } from '../../api/client';
+import { api, as, ask, Problem } from '../api/client';
 
 const PREFIX = 'frenum.photo.';
 const LONGEST_PX = 1600;
 
 /** A photo on its way: kept in the browser's own store until Frenum has it. */
-export type Waiting = { id: string; testId: string; stopId: string; who: string; jpeg: Blob };
+export type Waiting = { id: string; testId: string; subjectId: string; who: string; jpeg: Blob };
 
 /** The picture as it is shown on screen, upright and no larger than Frenum keeps it. */
 async function reduced(file: File): Promise<Blob> {
@@ -51,8 +51,8 @@ async function sendAll(testId: string): Promise<void> {
   for (const w of await waitingPhotos(testId)) {
     try {
       await ask(
-        api.PUT('/api/runs/{testId}/photos/{id}', {
-          params: { path: { testId, id: w.id }, query: { stopId: w.stopId } },
+        api.PUT('/api/tests/{testId}/photos/{id}', {
+          params: { path: { testId, id: w.id }, query: { subjectId: w.subjectId } },
           headers: { ...as(w.who), 'Content-Type': 'application/octet-stream' },
           body: w.jpeg as never,
           bodySerializer: () => w.jpeg,
