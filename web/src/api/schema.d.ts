@@ -495,6 +495,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
         put: operations["throwAway"];
         post?: never;
         delete: operations["takeBack"];
@@ -1355,6 +1356,7 @@ export interface components {
                 COOLING_SPRAY?: boolean;
                 EMERGENCY_ASSIST?: boolean;
                 FOUR_DRIVEN_WHEELS?: boolean;
+                LINKED?: boolean;
                 STABILITY_CONTROL?: boolean;
                 TRAILER?: boolean;
             };
@@ -1937,6 +1939,7 @@ export interface components {
                 COOLING_SPRAY?: boolean;
                 EMERGENCY_ASSIST?: boolean;
                 FOUR_DRIVEN_WHEELS?: boolean;
+                LINKED?: boolean;
                 STABILITY_CONTROL?: boolean;
                 TRAILER?: boolean;
             };
@@ -2354,6 +2357,7 @@ export interface components {
                 COOLING_SPRAY?: boolean;
                 EMERGENCY_ASSIST?: boolean;
                 FOUR_DRIVEN_WHEELS?: boolean;
+                LINKED?: boolean;
                 STABILITY_CONTROL?: boolean;
                 TRAILER?: boolean;
             };
@@ -3258,7 +3262,7 @@ export interface components {
         Switch: {
             label: string;
             /** @enum {string} */
-            name: "ANTI_LOCK" | "ASSIST" | "STABILITY_CONTROL" | "EMERGENCY_ASSIST" | "COOLING_SPRAY" | "FOUR_DRIVEN_WHEELS" | "TRAILER";
+            name: "ANTI_LOCK" | "ASSIST" | "STABILITY_CONTROL" | "EMERGENCY_ASSIST" | "LINKED" | "COOLING_SPRAY" | "FOUR_DRIVEN_WHEELS" | "TRAILER";
             on: boolean;
             proof: string;
         };

@@ -41,8 +41,8 @@ function apart(least: Quantity | null, most: Quantity | null, symbol: Symbol): s
 
 export const SYSTEM: Record<Phase['system'], string> = {
   WHOLE: 'whole system',
-  FRONT_CIRCUIT_OFF: 'front off',
-  REAR_CIRCUIT_OFF: 'rear off',
+  FRONT_CIRCUIT_OFF: 'front off, the rear alone',
+  REAR_CIRCUIT_OFF: 'rear off, the front alone',
   DIAGONAL_FRONT_LEFT_OFF: 'diagonal off: front left and rear right',
   DIAGONAL_FRONT_RIGHT_OFF: 'diagonal off: front right and rear left',
   FRONT_LEFT_OFF: 'front left wheel off',

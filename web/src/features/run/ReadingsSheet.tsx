@@ -17,6 +17,14 @@ type Instrument = HandReadings['instrument'];
 type Locked = 'no' | 'front' | 'rear';
 const MOST_PEOPLE = 3;
 
+type WhatWasSeen = {
+  pedal: Pedal | null;
+  effort: Effort | null;
+  locked: Locked;
+  switches: Record<string, boolean>;
+};
+const NOTHING_SEEN: WhatWasSeen = { pedal: null, effort: null, locked: 'no', switches: {} };
+
 /** What people read off thermometer, tape and stopwatch, in the order it is taken: heat goes first. */
 export function ReadingsSheet(props: {
   view: RunView;
@@ -36,10 +44,7 @@ export function ReadingsSheet(props: {
   const [readAtS, setReadAtS] = useState<number | null>(null);
   const [instrument, setInstrument] = useState<Instrument>('TAPE');
   const [people, setPeople] = useState(1);
-  const [pedal, setPedal] = useState<Pedal | null>(null);
-  const [effort, setEffort] = useState<Effort | null>(null);
-  const [locked, setLocked] = useState<Locked>('no');
-  const [switches, setSwitches] = useState<Record<string, boolean>>({});
+  const [seen, setSeen] = useState<WhatWasSeen>(NOTHING_SEEN);
   const [note, setNote] = useState('');
   const [readOn, setReadOn] = useReadOn();
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
@@ -67,12 +72,12 @@ export function ReadingsSheet(props: {
       wheels.map(([w]) => [w, quantity(w, typed.temperature)]).filter(([, q]) => q !== null),
     ) as Partial<Record<Wheel, Quantity>>,
     lateS: Math.round(lateS * 10) / 10,
-    pedal,
-    effort,
+    pedal: seen.pedal,
+    effort: seen.effort,
     rolled: quantity('rolled', typed.distance),
-    lockSeen: locked !== 'no',
-    rearFirst: locked === 'rear',
-    switches,
+    lockSeen: seen.locked !== 'no',
+    rearFirst: seen.locked === 'rear',
+    switches: seen.switches,
     note: note.trim(),
     readOn: readAtS === null ? null : readOn,
   });
@@ -88,17 +93,7 @@ export function ReadingsSheet(props: {
         <NumberPad fields={fields} values={values} active={active} onActive={setActive} onChange={change} />
         {readAtS !== null && <LookedAt value={readOn} onChange={setReadOn} />}
         <ReadWith instrument={instrument} people={people} onInstrument={setInstrument} onPeople={setPeople} />
-        <Seen
-          asked={asked}
-          pedal={pedal}
-          effort={effort}
-          locked={locked}
-          switches={switches}
-          onPedal={setPedal}
-          onEffort={setEffort}
-          onLocked={setLocked}
-          onSwitches={setSwitches}
-        />
+        <Seen asked={asked} seen={seen} before={view.stops.at(-1)?.readings} onChange={setSeen} />
         <Note value={note} onChange={setNote} />
         <Button
           tone="main"
@@ -170,73 +165,93 @@ function ReadWith(props: {
   );
 }
 
+/** The same again, where a stop was read before. */
+function asBefore(before: HandReadings): WhatWasSeen {
+  const { pedal, effort, lockSeen, rearFirst, switches } = before;
+  return { pedal, effort, locked: rearFirst ? 'rear' : lockSeen ? 'front' : 'no', switches: { ...switches } };
+}
+
 /** What was felt and seen: the pedal, wheels that locked, how the switches stood. */
 function Seen(props: {
   asked: RunView['sides'][number]['switches'];
-  pedal: Pedal | null;
-  effort: Effort | null;
-  locked: Locked;
-  switches: Record<string, boolean>;
-  onPedal: (pedal: Pedal | null) => void;
-  onEffort: (effort: Effort | null) => void;
-  onLocked: (locked: Locked) => void;
-  onSwitches: (switches: Record<string, boolean>) => void;
+  seen: WhatWasSeen;
+  before: HandReadings | undefined;
+  onChange: (seen: WhatWasSeen) => void;
 }) {
-  const { asked, pedal, effort, locked, switches } = props;
+  const { asked, seen, before, onChange } = props;
   const pedals = useChoices('pedals');
   const efforts = useChoices('efforts');
   return (
     <>
+      {before && (before.pedal ?? before.effort) !== null && (
+        <Button className="min-h-14" onClick={() => onChange(asBefore(before))}>
+          Looked and felt: same as last
+        </Button>
+      )}
       <Segments<Pedal | ''>
         large
         label="Pedal"
-        value={pedal ?? ''}
+        value={seen.pedal ?? ''}
         options={pedals.map((p) => [p.name as Pedal, p.label])}
-        onChange={(p) => props.onPedal(p === '' ? null : p)}
+        onChange={(p) => onChange({ ...seen, pedal: p === '' ? null : p })}
       />
       <Segments<Effort | ''>
         large
         label="How hard it was pressed"
-        value={effort ?? ''}
+        value={seen.effort ?? ''}
         options={efforts.map((e) => [e.name as Effort, `pressed: ${e.label}`])}
-        onChange={(e) => props.onEffort(e === '' ? null : e)}
+        onChange={(e) => onChange({ ...seen, effort: e === '' ? null : e })}
       />
       <Segments<Locked>
         large
         label="Wheels that locked"
-        value={locked}
+        value={seen.locked}
         options={[
           ['no', 'no lock seen'],
           ['front', 'a front wheel locked'],
           ['rear', 'rear first'],
         ]}
-        onChange={props.onLocked}
+        onChange={(locked) => onChange({ ...seen, locked })}
       />
-      {asked.map(({ name, label, proof, on }) => {
-        const found = switches[name];
-        return (
-          <div key={name}>
-            <Segments<'' | 'on' | 'off'>
-              large
-              label={label}
-              value={found === undefined ? '' : found ? 'on' : 'off'}
-              options={[
-                ['', `${label}: not looked`],
-                ['on', `was on${on ? ', as asked' : ''}`],
-                ['off', `was off${on ? '' : ', as asked'}`],
-              ]}
-              onChange={(v) => {
-                const next = { ...switches };
-                if (v === '') delete next[name];
-                else next[name] = v === 'on';
-                props.onSwitches(next);
-              }}
-            />
-            <p className="mt-1 text-[14px] text-ink-2">{proof}</p>
-          </div>
-        );
-      })}
+      {asked.map((one) => (
+        <SwitchFound
+          key={one.name}
+          asked={one}
+          found={seen.switches[one.name]}
+          onFound={(on) => {
+            const switches = { ...seen.switches };
+            if (on === undefined) delete switches[one.name];
+            else switches[one.name] = on;
+            onChange({ ...seen, switches });
+          }}
+        />
+      ))}
     </>
+  );
+}
+
+/** How a switch was found, and what proves it. */
+function SwitchFound(props: {
+  asked: RunView['sides'][number]['switches'][number];
+  found: boolean | undefined;
+  onFound: (on: boolean | undefined) => void;
+}) {
+  const { label, proof, on } = props.asked;
+  return (
+    <div>
+      <Segments<'' | 'on' | 'off'>
+        large
+        label={label}
+        value={props.found === undefined ? '' : props.found ? 'on' : 'off'}
+        options={[
+          ['', `${label}: not looked`],
+          ['on', `was on${on ? ', as asked' : ''}`],
+          ['off', `was off${on ? '' : ', as asked'}`],
+        ]}
+        onChange={(v) => props.onFound(v === '' ? undefined : v === 'on')}
+      />
+      <p className="mt-1 text-[14px] text-ink-2">{proof}</p>
+    </div>
   );
 }
 

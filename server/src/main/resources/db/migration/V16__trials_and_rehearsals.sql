@@ -2,7 +2,8 @@
 -- on it.
 alter table brake_test
     add column rehearsal boolean not null default false,
-    add column thrown_away_at timestamptz;
+    add column thrown_away_at timestamptz,
+    add column thrown_away_by text;
 update brake_test set rehearsal = true where id in (select id from run where rate > 1);
 
 alter table series

@@ -4,11 +4,13 @@ import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.server.RunningServer.Answer;
+import app.frenum.server.plan.Rehearsals;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -298,6 +300,40 @@ class RunTest {
         System.arraycopy(new byte[] {0, 0, (byte) 0x9C, 0x40, 0, 0, (byte) 0x9C, 0x40}, 0, bomb, 16, 8);
         Answer refused = server.put(photo(stop), bomb);
         assertThat(refused.status()).isIn(413, 422);
+    }
+
+    @Test
+    void aRehearsalIsThrownAwayWholeAndATestIsNot() {
+        assertThat(server.put(thrownAway(), "").status()).isEqualTo(409);
+        assertThat(server.put(path + "?rate=10", "").status()).isEqualTo(200);
+        assertThat(server.get(path).get("rehearsal").asBoolean()).isTrue();
+        assertThat(isListed()).isTrue();
+        assertThat(server.put(thrownAway(), "").status()).isEqualTo(200);
+        assertThat(isListed()).isFalse();
+        server.delete(thrownAway());
+        assertThat(isListed()).isTrue();
+
+        begun();
+        warmedUp();
+        driven(90, readings(80, 38.4));
+        says(5, Map.of("type", "decided", "validity", "VALID", "reason", ""));
+        server.put(thrownAway(), "");
+        Rehearsals rehearsals = server.bean(Rehearsals.class);
+        rehearsals.clearAway(Instant.now());
+        assertThat(server.get("/api/tests/" + test).get("stops"))
+                .as("it can be taken back for a day")
+                .isNotEmpty();
+        rehearsals.clearAway(Instant.now().plus(Duration.ofHours(25)));
+        assertThat(server.put(thrownAway(), "").status()).as("gone").isEqualTo(404);
+        assertThat(server.get(path + "/events")).isEmpty();
+    }
+
+    private String thrownAway() {
+        return path.replace("/runs/", "/rehearsals/") + "/thrown-away";
+    }
+
+    private boolean isListed() {
+        return server.get("/api/tests").toString().contains(test.toString());
     }
 
     private String photos() {

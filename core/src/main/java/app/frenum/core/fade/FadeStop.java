@@ -1,6 +1,7 @@
 package app.frenum.core.fade;
 
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.MeasuredStop;

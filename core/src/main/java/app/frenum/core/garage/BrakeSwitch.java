@@ -14,6 +14,9 @@ public enum BrakeSwitch {
     EMERGENCY_ASSIST(
             "emergency brake assist",
             "Off: the message stays in the instrument after a start; with a fuse out, a second lamp names another system if it was the wrong one."),
+    LINKED(
+            "linked brakes",
+            "Standing, front wheel off the ground, press the rear pedal alone: linked, it holds the front wheel, too."),
     COOLING_SPRAY(
             "cooling spray", "Press it while it stands: liquid is seen at every nozzle, and none when it is off."),
     FOUR_DRIVEN_WHEELS(

@@ -77,6 +77,11 @@ public record Day(
             return v1 / accelerationMps2 + settleS + (v1 - v2) / slowingMps2 + turnRoundS + laneM / returnMps;
         }
 
+        /** From rest back over the lane and up to speed again, m. */
+        double rolledM(double v1) {
+            return laneM + v1 * v1 / (2 * accelerationMps2) + v1 * settleS;
+        }
+
         /** From the start of the run-up to the brake point, s. */
         double runUpS(double v1) {
             return v1 / accelerationMps2 + settleS;

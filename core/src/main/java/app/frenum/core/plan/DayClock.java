@@ -188,6 +188,9 @@ public record DayClock(List<Item> items, List<Finding> warnings) {
             double wait = gate.soonest()
                     .map(s -> lastStart + s.inside() - now - runUp)
                     .orElse(0.0);
+            if (Double.isFinite(lastStart)) {
+                wait = Math.max(wait, furtherS(phase));
+            }
             if (day.heat().isPresent() && gate.hottest().isPresent()) {
                 Cooling cooling = day.heat().get().cooling();
                 Figure cool = cooling.waitUntil(disc, gate.hottest().get().inside());
@@ -207,6 +210,15 @@ public record DayClock(List<Item> items, List<Finding> warnings) {
             gate.latest()
                     .filter(l -> now + runUp - lastStart > l.inside() + 1 && Double.isFinite(lastStart))
                     .ifPresent(l -> warnings.add(Finding.of(PlanFinding.NOT_BACK_IN_TIME, Term.name(phase.name()))));
+        }
+
+        /** How much longer it rolls than it would by itself, where the distance between two stops is held. */
+        private double furtherS(Phase phase) {
+            double rolled = day.motion().rolledM(phase.from().inside());
+            return phase.gate()
+                    .nearest()
+                    .map(n -> Math.max(0, n.inside() - rolled) / day.motion().returnMps())
+                    .orElse(0.0);
         }
 
         private void drive(int configuration, Phase phase, int number) {

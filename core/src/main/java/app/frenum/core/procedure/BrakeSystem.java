@@ -14,8 +14,8 @@ import java.util.Set;
 /** Which part of the brakes works: all of it, or what is left when something was taken out on purpose. */
 public enum BrakeSystem {
     WHOLE("whole system", FRONT_LEFT, FRONT_RIGHT, REAR_LEFT, REAR_RIGHT),
-    FRONT_CIRCUIT_OFF("front off", REAR_LEFT, REAR_RIGHT),
-    REAR_CIRCUIT_OFF("rear off", FRONT_LEFT, FRONT_RIGHT),
+    FRONT_CIRCUIT_OFF("front off, the rear alone", REAR_LEFT, REAR_RIGHT),
+    REAR_CIRCUIT_OFF("rear off, the front alone", FRONT_LEFT, FRONT_RIGHT),
     DIAGONAL_FRONT_LEFT_OFF("diagonal off: front left and rear right", FRONT_RIGHT, REAR_LEFT),
     DIAGONAL_FRONT_RIGHT_OFF("diagonal off: front right and rear left", FRONT_LEFT, REAR_RIGHT),
     FRONT_LEFT_OFF("front left wheel off", FRONT_RIGHT, REAR_LEFT, REAR_RIGHT),

@@ -2,9 +2,9 @@ package app.frenum.core.series;
 
 import app.frenum.core.compare.HandMeasurement;
 import app.frenum.core.compare.Instrument;
-import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;

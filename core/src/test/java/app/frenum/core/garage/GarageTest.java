@@ -304,4 +304,62 @@ class GarageTest {
                         .isTreatmentOnly())
                 .isTrue();
     }
+
+    @Test
+    void oneDrumDrilledAndThenTurnedIsTwoChangesOfTheSamePart() {
+        Part drum = Part.described("cast drum");
+        Part drilled = worked(drum, Work.DRILLED);
+        Part turned = worked(drum, Work.DRILLED, Work.TURNED);
+        Difference first = Difference.between(rear(drum), rear(drilled));
+        assertThat(first.changes().get(0).after()).isEqualTo("cast drum, drilled");
+        assertThat(first.factors()).containsExactly("discs");
+        assertThat(Difference.between(rear(drilled), rear(turned))
+                        .changes()
+                        .get(0)
+                        .after())
+                .isEqualTo("cast drum, drilled, turned true");
+        assertThat(Difference.between(rear(turned), rear(worked(drum, Work.TURNED, Work.DRILLED)))
+                        .changes())
+                .isEmpty();
+        assertThat(worked(drum, Work.DRILLED).problems(Slot.FLUID, "parts.FLUID"))
+                .extracting(FieldProblem::field)
+                .containsExactly("parts.FLUID.worked");
+    }
+
+    private static Part worked(Part p, Work... done) {
+        return new Part(
+                p.description(),
+                p.condition(),
+                p.cost(),
+                p.currency(),
+                p.since(),
+                p.bedding(),
+                Set.of(done),
+                p.figures(),
+                p.uncertainties());
+    }
+
+    private static ConfigurationSpec rear(Part drum) {
+        return new ConfigurationSpec(Map.of(Slot.DISCS_REAR, drum), Map.of());
+    }
+
+    @Test
+    void aMotorcyclesDiscsHaveNumbersAndNoSides() {
+        VehicleSpec car = VehicleSpec.unknown();
+        assertThat(car.discNames().values()).containsExactly("front left", "front right", "rear left", "rear right");
+        VehicleSpec one = new VehicleSpec(
+                VehicleSpec.Kind.MOTORCYCLE,
+                VehicleSpec.BrakeKind.DISC,
+                VehicleSpec.BrakeKind.DRUM,
+                false,
+                false,
+                false,
+                Map.of(),
+                Map.of());
+        assertThat(one.discNames().values()).containsExactly("front disc", "rear drum");
+        assertThat(one.with(VehicleField.FRONT_DISCS, q(2, Unit.ONE))
+                        .discNames()
+                        .values())
+                .containsExactly("front disc 1", "front disc 2", "rear drum");
+    }
 }

@@ -138,6 +138,30 @@ class PlanTest {
     }
 
     @Test
+    void whereTheDistanceBetweenStopsIsHeldTheDayTakesAsLongAsItIsDriven() {
+        Gate held = new Gate(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(new Quantity(3000, Unit.METRES)),
+                Optional.empty());
+        // Back over 900 m of lane and up to 20 m/s again in 50 m and 2 s: 990 m, so 2010 m more at 30 m/s.
+        assertThat(dayOf(held) - dayOf(Gate.OPEN)).isCloseTo(2 * 2010 / 30.0, within(1e-6));
+    }
+
+    private static double dayOf(Gate gate) {
+        Day day = new Day(
+                procedure(phase(Phase.Kind.STOP, 20, 0, 3, gate)),
+                RunOrder.A_B_A.blocks(1, 3, 1),
+                List.of(new Day.Fitting(1800, 0, Map.of())),
+                new Day.Motion(4, 7, 2, 20, 30, 900, 300),
+                Map.of(),
+                Optional.empty());
+        return DayClock.of(day).endS();
+    }
+
+    @Test
     void aHundredCyclesAreADayByTheClock() {
         Gate soon = Gate.timed(
                 Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(new Quantity(90, Unit.SECONDS)));

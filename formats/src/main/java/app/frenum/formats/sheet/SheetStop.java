@@ -1,9 +1,9 @@
 package app.frenum.formats.sheet;
 
 import app.frenum.core.compare.Instrument;
-import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.HandEntry;

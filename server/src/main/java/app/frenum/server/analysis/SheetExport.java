@@ -1,8 +1,8 @@
 package app.frenum.server.analysis;
 
 import app.frenum.core.compare.Instrument;
-import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;

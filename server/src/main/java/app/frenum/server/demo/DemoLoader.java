@@ -72,6 +72,7 @@ class DemoLoader implements ApplicationRunner {
     private final PlanService plans;
     private final DeviceService devices;
     private final DemoDiscs readDiscs;
+    private final DemoTrials trials;
     private volatile boolean filling;
 
     DemoLoader(
@@ -84,7 +85,8 @@ class DemoLoader implements ApplicationRunner {
             LaneService lanes,
             PlanService plans,
             DeviceService devices,
-            DemoDiscs readDiscs) {
+            DemoDiscs readDiscs,
+            DemoTrials trials) {
         this.properties = properties;
         this.tests = tests;
         this.stops = stops;
@@ -95,6 +97,7 @@ class DemoLoader implements ApplicationRunner {
         this.plans = plans;
         this.devices = devices;
         this.readDiscs = readDiscs;
+        this.trials = trials;
     }
 
     /** Writes one of the demo's files. */
@@ -165,6 +168,7 @@ class DemoLoader implements ApplicationRunner {
                         all(9, DemoScenario.PADS_AND_FLUID, List.of("pads", "fluid")),
                         conditions(PADS_DAY, 17, 2.45)));
         strikeOutEarlyBraking();
+        trials.of(LOGGED_TEST, configuration(DemoScenario.AS_BOUGHT), configuration(DemoScenario.PADS_AND_FLUID), BY);
         tests.add(test(
                 FADE_TEST,
                 "Do they fade in twelve stops from 140 km/h?",
@@ -200,6 +204,14 @@ class DemoLoader implements ApplicationRunner {
                         null,
                         all(FADE_STOPS, configuration, changed),
                         conditions(FADE_DAY, 14, 2.40)));
+    }
+
+    private UUID configuration(String name) {
+        return garage.configurations().stream()
+                .filter(c -> c.vehicleId().equals(VEHICLE) && c.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     private static DeviceView standin(int number, String name, DeviceKind kind) {

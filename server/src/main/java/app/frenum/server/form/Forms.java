@@ -1,6 +1,5 @@
 package app.frenum.server.form;
 
-import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.garage.BeddingField;
 import app.frenum.core.garage.WeighingField;
 import app.frenum.core.heat.AirFlowMethod;
@@ -8,6 +7,7 @@ import app.frenum.core.heat.DiscField;
 import app.frenum.core.heat.LapField;
 import app.frenum.core.plan.PlanField;
 import app.frenum.core.procedure.PhaseField;
+import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.procedure.run.ReadingField;
 import app.frenum.core.quantity.Bounds;

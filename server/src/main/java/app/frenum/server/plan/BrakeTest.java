@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
@@ -33,6 +34,9 @@ class BrakeTest extends Row {
     private boolean rehearsal;
     private @Nullable Instant thrownAwayAt;
 
+    @SuppressWarnings("UnusedVariable") // kept for whoever asks the database
+    private @Nullable String thrownAwayBy;
+
     protected BrakeTest() {}
 
     BrakeTest(TestRequest r) {
@@ -63,12 +67,16 @@ class BrakeTest extends Row {
     }
 
     /** Thrown away already, it stays so since then. */
-    void throwAway(Instant when) {
-        thrownAwayAt = thrownAwayAt == null ? when : thrownAwayAt;
+    void throwAway(Instant when, Who who) {
+        if (thrownAwayAt == null) {
+            thrownAwayAt = when;
+            thrownAwayBy = who.name();
+        }
     }
 
     void takeBack() {
         thrownAwayAt = null;
+        thrownAwayBy = null;
     }
 
     void setAim(Quantity speed, double marginM) {

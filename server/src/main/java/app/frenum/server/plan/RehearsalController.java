@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.who.Deed;
 import app.frenum.server.who.Does;
 import java.util.List;
@@ -21,12 +22,12 @@ class RehearsalController {
 
     @Does(Deed.DECIDES)
     @PutMapping
-    List<UUID> throwAway(@PathVariable UUID testId) {
-        rehearsals.throwAway(testId);
+    List<UUID> throwAway(Who who, @PathVariable UUID testId) {
+        rehearsals.throwAway(testId, who);
         return List.of(testId);
     }
 
-    @Does(Deed.DECIDES)
+    @Does(Deed.RECORDS)
     @DeleteMapping
     List<UUID> takeBack(@PathVariable UUID testId) {
         rehearsals.takeBack(testId);

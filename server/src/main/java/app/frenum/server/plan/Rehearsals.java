@@ -1,9 +1,11 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.Raced;
 import app.frenum.server.SteadyClock;
 import app.frenum.server.problem.Problem;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -35,12 +37,12 @@ public class Rehearsals {
         return Set.copyOf(tests.rehearsals());
     }
 
-    void throwAway(UUID testId) {
+    void throwAway(UUID testId, Who who) {
         BrakeTest test = rehearsal(testId);
         if (!test.isRehearsal()) {
             throw Problem.conflict("What was measured is kept. Strike out the stops that must not count.");
         }
-        test.throwAway(clock.instant());
+        test.throwAway(clock.instant(), who);
     }
 
     void takeBack(UUID testId) {
@@ -49,7 +51,12 @@ public class Rehearsals {
 
     @EventListener
     void clearAway(ApplicationReadyEvent event) {
-        tests.findByThrownAwayAtBefore(clock.instant().minus(TAKEN_BACK_WITHIN)).forEach(this::delete);
+        clearAway(clock.instant());
+    }
+
+    /** What nobody can take back any more is gone. */
+    public void clearAway(Instant now) {
+        tests.findByThrownAwayAtBefore(now.minus(TAKEN_BACK_WITHIN)).forEach(this::delete);
     }
 
     /** Everything of it hangs on the test and goes with it, but the recordings, which others may have stops in. */

@@ -1,6 +1,6 @@
 package app.frenum.server.sheet;
 
-import app.frenum.core.fade.PedalEffort;
+import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Unit;
 import app.frenum.formats.sheet.SheetColumn;

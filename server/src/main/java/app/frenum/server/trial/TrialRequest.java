@@ -10,7 +10,7 @@ import java.util.UUID;
  *
  * @param guess what will come of it, before anybody knows; empty where nobody guessed
  */
-record TrialRequest(
+public record TrialRequest(
         @NotNull UUID configurationId,
         @NotNull TrialKind kind,
         @NotNull @Size(max = 500) String guess) {}

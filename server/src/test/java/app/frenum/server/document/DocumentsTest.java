@@ -3,7 +3,6 @@ package app.frenum.server.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.garage.ConfigurationSpec;
 import app.frenum.core.garage.VehicleField;
@@ -18,6 +17,7 @@ import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.procedure.SafetyCheck;
 import app.frenum.core.procedure.run.Happening;
+import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.procedure.run.RunScript;
 import app.frenum.core.procedure.run.Step;

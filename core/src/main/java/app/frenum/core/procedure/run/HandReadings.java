@@ -1,7 +1,6 @@
 package app.frenum.core.procedure.run;
 
 import app.frenum.core.compare.Instrument;
-import app.frenum.core.fade.PedalEffort;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;

@@ -175,6 +175,48 @@ class RunStateTest {
                 Optional.empty());
     }
 
+    private static HandReadings rolled(double metres) {
+        HandReadings r = stop(90, 44);
+        return new HandReadings(
+                r.entrySpeed(),
+                r.distances(),
+                r.instrument(),
+                r.time(),
+                r.peaks(),
+                r.lateS(),
+                r.pedal(),
+                r.lockSeen(),
+                r.rearFirst(),
+                r.switches(),
+                r.note(),
+                r.readOn(),
+                Optional.of(PedalEffort.ALL_OF_IT),
+                Optional.of(new Quantity(metres, Unit.METRES)));
+    }
+
+    @Test
+    void stopsHoldTheDistanceBetweenThem() {
+        Gate held = new Gate(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(new Quantity(1.4, Unit.KILOMETRES)),
+                Optional.of(new Quantity(1.6, Unit.KILOMETRES)));
+        Driven run = new Driven(procedure(phase(Phase.Kind.STOP, kmh(90), kmh(0), 9, held)), 9, 1).signed();
+        run.driven(90, stop(90, 44));
+        assertThat(run.flags()).as("nothing was before the first").doesNotContain(FlagCode.INTERVAL_NOT_READ);
+        run.says(5, new Happening.Decided(Validity.VALID, "")).driven(90, stop(90, 44));
+        assertThat(run.flags()).contains(FlagCode.INTERVAL_NOT_READ);
+        run.says(5, new Happening.Decided(Validity.VALID, "")).driven(90, rolled(1500));
+        assertThat(run.last().judged()).isEqualTo(Validity.VALID);
+        run.says(5, new Happening.Decided(Validity.VALID, "")).driven(90, rolled(900));
+        assertThat(run.last().flags().get(0).finding().code()).isEqualTo(FlagFinding.ROLLED_TOO_LITTLE);
+        assertThat(run.last().judged()).isEqualTo(Validity.REPEAT);
+        run.says(5, new Happening.Decided(Validity.REPEAT, "")).driven(90, rolled(2000));
+        assertThat(run.last().flags().get(0).finding().code()).isEqualTo(FlagFinding.ROLLED_TOO_FAR);
+    }
+
     @Test
     void aWholeReturnToTheBaselineRunsFromTheSafetyGateToItsEnd() {
         Driven run = new Driven(STOPS, 4).signed();

@@ -1,4 +1,4 @@
-package app.frenum.core.fade;
+package app.frenum.core.procedure.run;
 
 import java.util.Arrays;
 import java.util.Locale;
@@ -21,7 +21,7 @@ public enum PedalEffort {
     }
 
     /** From 1, the lightest. */
-    int rank() {
+    public int rank() {
         return rank;
     }
 
