@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.standin.Fault;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -114,6 +115,18 @@ class LiveRunTest extends Journey {
         assertThat(page.getByText("Disc", new Page.GetByTextOptions().setExact(false))
                         .first())
                 .isVisible();
+        isThrownAwayWhole();
+    }
+
+    private void isThrownAwayWhole() {
+        section("Tests");
+        Locator throwAway = button("Throw away Rehearsal");
+        assertThat(throwAway.first()).isVisible();
+        int before = throwAway.count();
+        throwAway.first().click();
+        assertThat(throwAway).hasCount(before - 1);
+        button("Undo").click();
+        assertThat(throwAway).hasCount(before);
     }
 
     @Test

@@ -246,6 +246,10 @@ class ProceduresTest extends Journey {
         open(p, "compare");
         assertThat(heading()).containsText("B stops 3");
         saysNothingOfCars("the comparison");
+        open(p, "heat");
+        button("Add a reading").first().click();
+        assertThat(page.getByLabel("Disc", new Page.GetByLabelOptions().setExact(true)))
+                .hasText("front disc 1front disc 2rear disc");
     }
 
     private void saysNothingOfCars(String where) {

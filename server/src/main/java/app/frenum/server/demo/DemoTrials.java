@@ -62,7 +62,7 @@ class DemoTrials {
                         Set.of(),
                         Optional.of(AirFlowMethod.TUFTS),
                         Optional.empty(),
-                        "Tufts behind the hole blow outward, past the tyre; those on the disc's hub hang still.",
+                        "Tufts behind the hole blow outward, past the tyre; those on the disc’s hub hang still.",
                         Optional.of(TrialResult.AsGuessed.NO)),
                 by);
     }
