@@ -1307,6 +1307,7 @@ export interface components {
             nominalSpeed: number;
             others: components["schemas"]["ComparisonView"][];
             phase: string | null;
+            ranking: components["schemas"]["RankingView"] | null;
             sides: components["schemas"]["SideView"][];
             /** Format: uuid */
             testId: string;
@@ -2703,6 +2704,17 @@ export interface components {
             /** Format: uuid */
             subjectId: string;
         };
+        PlaceView: {
+            alike: string[];
+            /** Format: uuid */
+            configurationId: string;
+            halfWidth: components["schemas"]["WrittenFigure"];
+            mean: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            /** @enum {string} */
+            standing: "RANKED" | "SINGLE_BETTER" | "SINGLE_WORSE" | "SINGLE_WITHIN" | "SINGLE" | "LEFT_OUT";
+        };
         Placement: {
             /** Format: int32 */
             block: number;
@@ -2794,6 +2806,10 @@ export interface components {
         Progress: {
             /** Format: int64 */
             rows: number;
+        };
+        RankingView: {
+            places: components["schemas"]["PlaceView"][];
+            sentences: components["schemas"]["WrittenFinding"][];
         };
         ReadRequest: {
             nominalSpeed: components["schemas"]["EnteredQuantity"] | null;

@@ -13,6 +13,7 @@ export type Wheel = Schemas['DiscRead']['wheel'];
 export type TestDetail = Schemas['TestDetail'];
 export type TestSummary = Schemas['TestSummary'];
 export type Comparison = Schemas['ComparisonView'];
+export type Place = Schemas['PlaceView'];
 export type Side = Schemas['SideView'];
 export type Pair = Schemas['Pair'];
 export type Check = Schemas['CheckView'];

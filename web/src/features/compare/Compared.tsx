@@ -14,6 +14,7 @@ import { Checks } from './Checks';
 import { Choices } from './Choices';
 import { Headline } from './Headline';
 import { PairTable } from './PairTable';
+import { Ranked } from './Ranked';
 import { SeriesTable } from './SeriesTable';
 import { Sides } from './Sides';
 
@@ -50,6 +51,12 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
     }));
   return (
     <>
+      <Ranked
+        data={data}
+        candidateId={pair.candidateId}
+        letter={letter}
+        onChoose={(id) => set('candidate', id)}
+      />
       <Sides data={data} candidateId={pair.candidateId} hidden={hidden} letter={letter} onToggle={toggle} />
       <Headline pair={pair} letter={b} time={time} expectation={expectation} />
       {!time && (

@@ -4,7 +4,7 @@ import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
+import java.util.SplittableRandom;
 import org.hipparchus.stat.inference.OneWayAnova;
 
 /**
@@ -20,6 +20,10 @@ import org.hipparchus.stat.inference.OneWayAnova;
  */
 public record Consistency(Figure sdRatio, Figure brownForsytheP, Optional<Interval> interval) {
     private static final int RESAMPLES = 10_000;
+    /** Of many stops each resample is long, and fewer of them do: their own error shrinks with what is resampled. */
+    private static final int FEWEST_RESAMPLES = 1_000;
+
+    private static final long MOST_DRAWN = 4_000_000;
 
     public static Consistency of(double[] a, double[] b, long seed) {
         Figure sdA = Summary.of(a).sd();
@@ -48,10 +52,11 @@ public record Consistency(Figure sdRatio, Figure brownForsytheP, Optional<Interv
     }
 
     private static Optional<Interval> bootstrap(double[] a, double[] b, long seed) {
-        Random random = new Random(seed);
-        double[] ratios = new double[RESAMPLES];
+        SplittableRandom random = new SplittableRandom(seed);
+        int resamples = (int) Math.max(FEWEST_RESAMPLES, Math.min(RESAMPLES, MOST_DRAWN / (a.length + b.length)));
+        double[] ratios = new double[resamples];
         int n = 0;
-        for (int i = 0; i < RESAMPLES; i++) {
+        for (int i = 0; i < resamples; i++) {
             double sdA = resampledSd(a, random);
             double sdB = resampledSd(b, random);
             if (sdA > 0 && sdB > 0) {
@@ -66,7 +71,7 @@ public record Consistency(Figure sdRatio, Figure brownForsytheP, Optional<Interv
         return Optional.of(new Interval(sorted[(int) (0.025 * (n - 1))], sorted[(int) Math.ceil(0.975 * (n - 1))]));
     }
 
-    private static double resampledSd(double[] x, Random random) {
+    private static double resampledSd(double[] x, SplittableRandom random) {
         double sum = 0;
         double squares = 0;
         double pivot = x[0];

@@ -1,17 +1,21 @@
 package app.frenum.core.statistics;
 
-import java.util.Random;
+import java.util.SplittableRandom;
 
 /**
  * How often chance alone would make as large a difference of means, by reassigning the stops to the two sides.
  *
  * <p>Two-sided. All assignments are counted, the one that happened included, while there are at most 50 000 of
- * them; else 20 000 seeded draws with {@code (hits + 1)/(draws + 1)}. Source: E. S. Edgington, Randomization
+ * them; else 20 000 seeded draws, fewer of many stops, with {@code (hits + 1)/(draws + 1)}. Source: E. S. Edgington, Randomization
  * Tests, 4th ed. 2007, ch. 3.
  */
 public final class PermutationTest {
     private static final long MOST_EXACT = 50_000;
     private static final int DRAWS = 20_000;
+    /** Of many stops fewer draws do: beyond some hundreds the normal law tells the same. */
+    private static final int FEWEST_DRAWS = 2_000;
+
+    private static final long MOST_DRAWN = 4_000_000;
     /** Sums of the same values in another order differ by rounding; differences this close are equal. */
     private static final double EQUAL = 1e-9;
 
@@ -43,7 +47,7 @@ public final class PermutationTest {
             test.enumerate(0, 0, 0);
             return (double) test.hits / test.counted;
         }
-        test.draw(new Random(seed));
+        test.draw(new SplittableRandom(seed));
         return (test.hits + 1.0) / (test.counted + 1.0);
     }
 
@@ -68,9 +72,10 @@ public final class PermutationTest {
         }
     }
 
-    private void draw(Random random) {
+    private void draw(SplittableRandom random) {
         double[] shuffled = all.clone();
-        for (int d = 0; d < DRAWS; d++) {
+        int draws = (int) Math.max(FEWEST_DRAWS, Math.min(DRAWS, MOST_DRAWN / sizeOfB));
+        for (int d = 0; d < draws; d++) {
             double sum = 0;
             for (int i = 0; i < sizeOfB; i++) {
                 int j = i + random.nextInt(shuffled.length - i);

@@ -5,6 +5,7 @@ import app.frenum.core.compare.CheckFinding;
 import app.frenum.core.compare.ConclusionFinding;
 import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.LookFinding;
+import app.frenum.core.compare.RankingFinding;
 import app.frenum.core.fade.FadeAnswerFinding;
 import app.frenum.core.fade.FadeFinding;
 import app.frenum.core.finding.AsWritten;
@@ -33,6 +34,7 @@ public final class Catalogue {
                     CheckCode.values(),
                     CheckFinding.values(),
                     ConclusionFinding.values(),
+                    RankingFinding.values(),
                     EntryDoubt.values(),
                     FadeAnswerFinding.values(),
                     FadeFinding.values(),

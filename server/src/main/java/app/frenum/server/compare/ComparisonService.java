@@ -9,6 +9,7 @@ import app.frenum.core.compare.DrivingOrder;
 import app.frenum.core.compare.InProportion;
 import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
+import app.frenum.core.compare.Ranking;
 import app.frenum.core.compare.Side;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.Finding;
@@ -30,6 +31,8 @@ import app.frenum.server.compare.ComparisonView.Mark;
 import app.frenum.server.compare.ComparisonView.MarkStatus;
 import app.frenum.server.compare.ComparisonView.OrderView;
 import app.frenum.server.compare.ComparisonView.Pair;
+import app.frenum.server.compare.ComparisonView.PlaceView;
+import app.frenum.server.compare.ComparisonView.RankingView;
 import app.frenum.server.compare.ComparisonView.SideView;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
@@ -41,9 +44,12 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -55,6 +61,9 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Transactional(readOnly = true)
 public class ComparisonService {
     private static final int SPEED_POINTS = 60;
+    /** So many configurations are ranked; two are compared. */
+    private static final int MANY = 3;
+
     private static final int MOST_REMEMBERED = 500;
 
     private final GarageService garage;
@@ -173,6 +182,7 @@ public class ComparisonService {
                 all.vehicle().spec().figure(VehicleField.WIDTH).orNull(),
                 views,
                 pairs(all, sides, look),
+                sides.size() < MANY ? null : ranking(all, sides, look),
                 List.of());
     }
 
@@ -199,6 +209,29 @@ public class ComparisonService {
             pairs.add(pair(candidate.id(), compared.get(i), sides.get(0), sides.get(i + 1), conclusion, inProportion));
         }
         return pairs;
+    }
+
+    private static RankingView ranking(Compared all, List<Side> sides, Look look) {
+        Map<String, UUID> byLetter = all.order().stream().collect(Collectors.toMap(all::letter, ConfigurationView::id));
+        Ranking ranking =
+                Ranking.of(sides, all.order().stream().map(all::letter).toList(), look);
+        return new RankingView(
+                ranking.places().stream()
+                        .map(p -> new PlaceView(
+                                Objects.requireNonNull(byLetter.get(p.name())),
+                                p.n(),
+                                p.mean(),
+                                p.halfWidth(),
+                                p.standing(),
+                                ranking.alike().stream()
+                                        .filter(g -> g.contains(p.name()))
+                                        .flatMap(List::stream)
+                                        .filter(n -> !n.equals(p.name()))
+                                        .distinct()
+                                        .map(byLetter::get)
+                                        .toList()))
+                        .toList(),
+                ranking.sentences());
     }
 
     private static SideView sideView(ConfigurationView c, Side side, List<DrivenStop> stops, boolean includeStruckOut) {

@@ -5,6 +5,7 @@ import app.frenum.core.compare.CheckCode;
 import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.Metres;
+import app.frenum.core.compare.Ranking;
 import app.frenum.core.compare.Verdict;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.quantity.Figure;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param sides every configuration of the test, baseline first
  * @param phase that its stops were written down for, or null
  * @param comparisons one per candidate
+ * @param ranking of all of them; null of fewer than three
  * @param others the test's stops that are not like these, such as from another speed, each group with its own verdicts
  */
 public record ComparisonView(
@@ -34,6 +36,7 @@ public record ComparisonView(
         @Nullable Double carWidthM,
         List<SideView> sides,
         List<Pair> comparisons,
+        @Nullable RankingView ranking,
         List<ComparisonView> others) {
 
     ComparisonView with(List<ComparisonView> otherGroups) {
@@ -46,6 +49,7 @@ public record ComparisonView(
                 carWidthM,
                 sides,
                 comparisons,
+                ranking,
                 List.copyOf(otherGroups));
     }
 
@@ -81,6 +85,23 @@ public record ComparisonView(
             Figure startTemperatureMean,
             List<Mark> stops,
             double[][] speedAlong) {}
+
+    /**
+     * All configurations in the order of their means.
+     *
+     * @param places best first
+     * @param sentences what it comes to
+     */
+    public record RankingView(List<PlaceView> places, List<Finding> sentences) {}
+
+    /**
+     * One configuration in a ranking.
+     *
+     * @param halfWidth of an interval that holds together with those of all others; of few stops, of the baseline's scatter
+     * @param alike those that it cannot be told apart from
+     */
+    public record PlaceView(
+            UUID configurationId, int n, Figure mean, Figure halfWidth, Ranking.Standing standing, List<UUID> alike) {}
 
     /** One stop's mark on the lane. */
     public record Mark(UUID stopId, int number, double value, MarkStatus status, Optional<Finding> why) {}
