@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, ask } from './client';
 import { withChanges } from './changes';
-import type { FadeReference, LapHeatRequest, Plan, RunView, Schemas } from './types';
+import type { FadeReference, LapHeatRequest, Plan, RunView, Schemas, SizingRequest } from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
 export const tests = () => queryOptions({ queryKey: ['tests'], queryFn: () => ask(api.GET('/api/tests')) });
@@ -180,6 +180,27 @@ export const photos = (testId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'photos'],
     queryFn: () => ask(api.GET('/api/tests/{testId}/photos', { params: { path: { testId } } })),
+  });
+
+/** How pressure and force were shared; with a wanted share also which way to turn the adjuster. */
+export const balance = (testId: string, wanted: number | null) =>
+  queryOptions({
+    queryKey: ['test', testId, 'balance', wanted],
+    queryFn: () =>
+      ask(
+        api.GET('/api/tests/{id}/balance', {
+          params: { path: { id: testId }, query: { ...(wanted !== null && { wanted }) } },
+        }),
+      ),
+  });
+
+/** Two layouts of one vehicle beside each other. */
+export const sizing = (vehicleId: string, request: SizingRequest) =>
+  queryOptions({
+    queryKey: ['vehicles', vehicleId, 'sizing', request],
+    queryFn: () =>
+      ask(api.POST('/api/vehicles/{id}/sizing', { params: { path: { id: vehicleId } }, body: request })),
+    retry: false,
   });
 
 export const trials = (testId: string) =>

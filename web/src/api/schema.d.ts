@@ -765,6 +765,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["balance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/comparison": {
         parameters: {
             query?: never;
@@ -1090,6 +1106,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{id}/sizing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sizing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weather": {
         parameters: {
             query?: never;
@@ -1115,6 +1147,13 @@ export interface components {
             label: string;
             /** @enum {string} */
             rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "BRAKE_STAYS_ON" | "LINING_LOOSE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
+        };
+        AdjusterView: {
+            band: components["schemas"]["BandAt"][];
+            play: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            standsAt: number;
+            tried: components["schemas"]["Tried"][];
         };
         AirFlow: {
             /** @enum {string} */
@@ -1177,11 +1216,49 @@ export interface components {
             /** @enum {string} */
             type: "atRest";
         };
+        BalanceSide: {
+            /** Format: uuid */
+            configurationId: string;
+            halfWidth: components["schemas"]["WrittenFigure"];
+            mean: components["schemas"]["WrittenFigure"];
+            /** Format: int32 */
+            n: number;
+            name: string;
+            stops: components["schemas"]["BalanceStop"][];
+        };
+        BalanceStop: {
+            decelerationMps2: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            load: "LIGHT" | "LADEN";
+            locked: components["schemas"]["LockOrder"] | null;
+            /** Format: int32 */
+            number: number;
+            share: components["schemas"]["LineShare"];
+            /** Format: uuid */
+            stopId: string;
+            turns: number | null;
+        };
+        BalanceView: {
+            adjuster: components["schemas"]["AdjusterView"] | null;
+            forceRatio: components["schemas"]["WrittenFigure"];
+            ideals: components["schemas"]["IdealView"][];
+            rollers: components["schemas"]["RolledView"][];
+            sentences: components["schemas"]["WrittenFinding"][];
+            sides: components["schemas"]["BalanceSide"][];
+        };
         Band: {
             /** Format: double */
             fromC: number;
             /** Format: double */
             toC: number;
+        };
+        BandAt: {
+            /** Format: double */
+            halfWidth: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            turns: number;
         };
         BeddingIn: {
             coolDown: components["schemas"]["WrittenQuantity"];
@@ -2037,11 +2114,24 @@ export interface components {
             sentences: components["schemas"]["WrittenFinding"][];
             sides: components["schemas"]["HeatSide"][];
         };
+        IdealAt: {
+            /** Format: double */
+            decelerationMps2: number;
+            /** Format: double */
+            force: number;
+            pressure: components["schemas"]["WrittenFigure"];
+        };
         IdealShare: {
             /** Format: double */
             decelerationMps2: number;
             /** Format: double */
             share: number;
+        };
+        IdealView: {
+            at: components["schemas"]["IdealAt"][];
+            /** @enum {string} */
+            load: "LIGHT" | "LADEN";
+            reason: string;
         };
         ImportPreview: {
             alreadyIn: components["schemas"]["AlreadyIn"] | null;
@@ -2314,6 +2404,19 @@ export interface components {
             /** @enum {string} */
             role: "SPEED" | "DECELERATION" | "ACCELERATION" | "PRESSURE_FRONT" | "PRESSURE_REAR" | "BRAKE_SWITCH" | "ABS_ACTIVE" | "PEDAL_TRAVEL" | "PEDAL_FORCE" | "WHEEL_SPEED_FRONT_LEFT" | "WHEEL_SPEED_FRONT_RIGHT" | "WHEEL_SPEED_REAR_LEFT" | "WHEEL_SPEED_REAR_RIGHT" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "LATITUDE" | "LONGITUDE" | "ALTITUDE" | "EXTRA";
             unit: string;
+        };
+        LineShare: {
+            high: components["schemas"]["WrittenFigure"];
+            low: components["schemas"]["WrittenFigure"];
+            mean: components["schemas"]["WrittenFigure"];
+            path: components["schemas"]["SharePoint"][];
+        };
+        LockOrder: {
+            /** Format: double */
+            atS: number;
+            /** @enum {string} */
+            first: "FRONT" | "REAR";
+            marginS: components["schemas"]["WrittenFigure"];
         };
         Locking: {
             /** Format: double */
@@ -2860,6 +2963,13 @@ export interface components {
             rearC: components["schemas"]["WrittenFigure"];
             rearUncertaintyC: components["schemas"]["WrittenFigure"];
         };
+        RolledView: {
+            /** Format: uuid */
+            configurationId: string;
+            frontShare: components["schemas"]["Bounded"];
+            /** Format: uuid */
+            trialId: string;
+        };
         Rollers: {
             efficiency: components["schemas"]["Bounded"];
             frontImbalance: components["schemas"]["Bounded"];
@@ -3002,6 +3112,14 @@ export interface components {
             measuredFront: components["schemas"]["WrittenFigure"];
             measuredU: components["schemas"]["WrittenFigure"];
         };
+        SharePoint: {
+            /** Format: double */
+            atS: number;
+            /** Format: double */
+            decelerationMps2: number;
+            /** Format: double */
+            share: number;
+        };
         SheetEntry: {
             choices: string[];
             /** @enum {string} */
@@ -3117,6 +3235,46 @@ export interface components {
             /** Format: date-time */
             signedAt: string;
             signedBy: string;
+        };
+        Sizing: {
+            frontBar: components["schemas"]["WrittenFigure"];
+            frontShare: components["schemas"]["WrittenFigure"];
+            locking: components["schemas"]["Locking"][];
+            pushN: components["schemas"]["WrittenFigure"];
+            travelM: components["schemas"]["WrittenFigure"];
+        };
+        SizingRequest: {
+            changes: {
+                ACCELERATION?: components["schemas"]["WrittenQuantity"];
+                CG_HEIGHT?: components["schemas"]["WrittenQuantity"];
+                COOLING_TIME?: components["schemas"]["WrittenQuantity"];
+                FRONT_DISCS?: components["schemas"]["WrittenQuantity"];
+                FRONT_DISC_MASS?: components["schemas"]["WrittenQuantity"];
+                FRONT_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                FRONT_PISTON_AREA?: components["schemas"]["WrittenQuantity"];
+                FRONT_SHARE_LADEN?: components["schemas"]["WrittenQuantity"];
+                FRONT_SHARE_LIGHT?: components["schemas"]["WrittenQuantity"];
+                LENGTH?: components["schemas"]["WrittenQuantity"];
+                MASS_LADEN?: components["schemas"]["WrittenQuantity"];
+                MASS_LIGHT?: components["schemas"]["WrittenQuantity"];
+                MASTER_CYLINDER?: components["schemas"]["WrittenQuantity"];
+                MASTER_CYLINDER_REAR?: components["schemas"]["WrittenQuantity"];
+                PAD_FRICTION_FRONT?: components["schemas"]["WrittenQuantity"];
+                PAD_FRICTION_REAR?: components["schemas"]["WrittenQuantity"];
+                REAR_DISC_MASS?: components["schemas"]["WrittenQuantity"];
+                REAR_EFFECTIVE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                REAR_PISTON_AREA?: components["schemas"]["WrittenQuantity"];
+                TYRE_RADIUS?: components["schemas"]["WrittenQuantity"];
+                WHEELBASE?: components["schemas"]["WrittenQuantity"];
+                WIDTH?: components["schemas"]["WrittenQuantity"];
+            };
+            /** @enum {string} */
+            load: "LIGHT" | "LADEN";
+            slowing: components["schemas"]["WrittenQuantity"];
+        };
+        SizingView: {
+            now: components["schemas"]["Sizing"];
+            then: components["schemas"]["Sizing"];
         };
         SlotEntry: {
             drumLabel: string;
@@ -3438,6 +3596,12 @@ export interface components {
             rollers: components["schemas"]["Rollers"] | null;
             toldAt: string | null;
             toldBy: string | null;
+        };
+        Tried: {
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            turns: number;
         };
         TypedColumn: {
             /** @enum {string} */
@@ -5001,6 +5165,30 @@ export interface operations {
             };
         };
     };
+    balance: {
+        parameters: {
+            query?: {
+                wanted?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BalanceView"];
+                };
+            };
+        };
+    };
     comparison: {
         parameters: {
             query?: {
@@ -5540,6 +5728,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Outlook"];
+                };
+            };
+        };
+    };
+    sizing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SizingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SizingView"];
                 };
             };
         };

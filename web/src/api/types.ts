@@ -95,6 +95,12 @@ export type AirFlowNote = Schemas['AirFlowView'];
 export type DrivenLaps = Schemas['DrivenLaps'];
 export type LapCorner = DrivenLaps['laps']['corners'][number];
 
+export type Balance = Schemas['BalanceView'];
+export type BalanceSide = Schemas['BalanceSide'];
+export type BalanceStop = Schemas['BalanceStop'];
+export type Sizing = Schemas['Sizing'];
+export type SizingRequest = Schemas['SizingRequest'];
+
 export type Trial = Schemas['TrialView'];
 export type TrialKind = Schemas['TrialPlace'];
 export type TrialResult = Schemas['TrialResult'];

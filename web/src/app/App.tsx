@@ -1,4 +1,5 @@
 import { Navigate, Route, Routes } from 'react-router';
+import { BalancePage } from '../features/balance/BalancePage';
 import { ComparePage } from '../features/compare/ComparePage';
 import { FadePage } from '../features/fade/FadePage';
 import { GaragePage } from '../features/garage/GaragePage';
@@ -45,6 +46,7 @@ export function App() {
         <Route path="/tests/:testId/stops" element={<StopsPage />} />
         <Route path="/tests/:testId/fade" element={<FadePage />} />
         <Route path="/tests/:testId/heat" element={<HeatPage />} />
+        <Route path="/tests/:testId/balance" element={<BalancePage />} />
         <Route path="/tests/:testId/trials" element={<TrialsPage />} />
         <Route path="/tests/:testId/compare" element={<ComparePage />} />
         <Route path="*" element={<Navigate to="/tests" replace />} />

@@ -108,6 +108,7 @@ function useSectionKeys(testId: string | undefined, onKeys: () => void) {
     'g s': go('stops'),
     'g f': go('fade'),
     'g h': go('heat'),
+    'g b': go('balance'),
     'g c': go('compare'),
     'g l': go('trials'),
     n: preferences.toggleNight,

@@ -19,6 +19,7 @@ describe('sections', () => {
       'Stops',
       'Fade',
       'Heat',
+      'Balance',
       'Compare',
     ]);
     expect(own.every((s) => s.to.startsWith('/tests/7/'))).toBe(true);

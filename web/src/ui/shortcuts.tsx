@@ -47,6 +47,7 @@ export const KEY_LIST: [string, [string, string][]][] = [
       ['G S', 'stops'],
       ['G F', 'fade'],
       ['G H', 'heat'],
+      ['G B', 'balance'],
       ['G C', 'compare'],
       ['G L', 'trials'],
       ['M', 'metric or imperial'],

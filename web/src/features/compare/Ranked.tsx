@@ -126,7 +126,7 @@ function Range(props: { place: Place; letter: Letter; x: Scale; mean: number | u
   if (value === undefined) return null;
   const single = place.standing !== 'RANKED';
   return (
-    <svg width={WIDTH} height={HEIGHT} aria-hidden className="block max-w-full">
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden className="block w-80 max-w-full">
       {mean !== undefined && (
         <line x1={x(mean)} x2={x(mean)} y1={0} y2={HEIGHT} stroke="var(--ink-3)" strokeDasharray="3 3" />
       )}

@@ -22,6 +22,11 @@ public sealed interface Term {
             this(kind, inside, step, OptionalDouble.empty());
         }
 
+        /** The same to another last digit. */
+        public Amount step(double other) {
+            return new Amount(kind, inside, other, plusMinus);
+        }
+
         /** The same with its interval, where that is known. */
         public Amount within(Figure half) {
             return new Amount(

@@ -71,7 +71,7 @@ public record Outlook(
                 .toList();
     }
 
-    private static List<Locking> locking(AxleLoads loads, double share) {
+    static List<Locking> locking(AxleLoads loads, double share) {
         return DoubleStream.of(GRIPS)
                 .mapToObj(grip -> {
                     AxleLoads.LockUp lock = loads.lockUp(share, grip);

@@ -4,6 +4,7 @@ import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.StraightLine;
 import java.util.List;
 import java.util.Optional;
 

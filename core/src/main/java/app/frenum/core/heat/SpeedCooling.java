@@ -1,6 +1,7 @@
 package app.frenum.core.heat;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.StraightLine;
 import java.util.Arrays;
 import java.util.List;
 

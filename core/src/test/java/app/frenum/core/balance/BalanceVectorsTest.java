@@ -8,7 +8,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import app.frenum.core.finding.Finding;
+import app.frenum.core.finding.FindingCode;
+import app.frenum.core.finding.Term;
+import app.frenum.core.log.WheelPosition;
+import app.frenum.core.quantity.Figure;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 
@@ -78,5 +88,112 @@ class BalanceVectorsTest {
         assertThat(dry.decelerationMps2()).isEqualTo(motorcycle.rearLiftsMps2());
         assertThat(motorcycle.lockUp(0.8, 0.4).rearLifts()).isFalse();
         assertThat(new AxleLoads(0.58, 0.55, 2.6).rearLiftsMps2()).isGreaterThan(19);
+    }
+
+    @Test
+    void spreadOfTheShareThroughAStop() {
+        JsonNode v = named("share_spread").get(0);
+        double[] front = doubles(v, "pf");
+        double[] t = new double[front.length];
+        Arrays.setAll(t, i -> i * in(v, "dt"));
+        LineShare share = LineShare.spread(t, front, doubles(v, "pr"));
+        // The last sample stands for half a step, which the vector's plain mean does not know.
+        assertThat(share.mean().value()).isCloseTo(out(v, "meanShare"), within(2e-3));
+        assertThat(share.low().value()).isCloseTo(out(v, "p10"), SIX_FIGURES);
+        assertThat(share.high().value()).isCloseTo(out(v, "p90"), SIX_FIGURES);
+        assertThat(LineShare.spread(t, new double[t.length], new double[t.length])
+                        .mean()
+                        .reason())
+                .contains("1 bar");
+    }
+
+    private static double[] doubles(JsonNode v, String name) {
+        double[] out = new double[v.get("in").get(name).size()];
+        Arrays.setAll(out, i -> v.get("in").get(name).get(i).asDouble());
+        return out;
+    }
+
+    @Test
+    void fromLinePressureToBrakeForceAndBack() {
+        JsonNode v = named("hydraulic_share").get(0);
+        double equal = AxleHydraulics.brakeForceShare(
+                new AxleHydraulics(in(v, "Af"), in(v, "muf"), in(v, "rf"), 2),
+                1,
+                new AxleHydraulics(in(v, "Ar"), in(v, "mur"), in(v, "rr"), 2),
+                1);
+        PressureToForce way = PressureToForce.ofShareAtEqualPressures(equal);
+        assertThat(way.forceShare(out(v, "pressureShare"))).isCloseTo(out(v, "brakeForceShare"), SIX_FIGURES);
+        assertThat(way.pressureShare(out(v, "brakeForceShare"))).isCloseTo(out(v, "pressureShare"), SIX_FIGURES);
+    }
+
+    @Test
+    void anAdjusterTurnedBothWays() {
+        JsonNode v = named("line").stream()
+                .filter(x -> x.get("section").asText().equals("11"))
+                .findFirst()
+                .orElseThrow();
+        double[] turns = doubles(v, "x");
+        double[] percent = doubles(v, "y");
+        List<AdjusterLine.Tried> tried = IntStream.range(0, turns.length)
+                .mapToObj(i -> new AdjusterLine.Tried(turns[i], percent[i] / 100))
+                .toList();
+        AdjusterLine line = AdjusterLine.of(tried);
+        assertThat(100 * line.line().slope().value()).isCloseTo(out(v, "slope"), SIX_FIGURES);
+        assertThat(line.line().xFor(in(v, "want") / 100).value()).isCloseTo(out(v, "xForWanted"), SIX_FIGURES);
+        // Back it reads 0.2 % lower than on the way there, a third of a turn.
+        assertThat(line.play().value()).isBetween(0.1, 0.6);
+        assertThat(AdjusterLine.of(tried.subList(0, 4)).play().isKnown()).isFalse();
+        assertThat(line.turnsFor(4, in(v, "want") / 100).value()).isEqualTo(1);
+    }
+
+    @Test
+    void adviceThatCouldLockTheRearFirstIsNotGiven() {
+        List<AdjusterLine.Tried> tried = IntStream.of(0, 2, 4, 2, 0)
+                .mapToObj(t -> new AdjusterLine.Tried(t, 0.70 - 0.02 * t))
+                .toList();
+        AdjusterLine line = AdjusterLine.of(tried);
+        AxleLoads loads = new AxleLoads(0.55, 0.5, 2.5);
+        BalanceAnswer equal = new BalanceAnswer(Optional.of(loads), Optional.of(new PressureToForce(1)), "");
+        // The ideal at 5 m/s² is 65.2 %, at 7 m/s² 69.3 %.
+        assertThat(equal.ideal(5).value()).isCloseTo(0.65197, within(1e-4));
+        assertThat(code(equal.turn(line, tried, 0, 0.66, 5))).isEqualTo(BalanceFinding.TURN);
+        assertThat(code(equal.turn(line, tried, 0, 0.66, 7))).isEqualTo(BalanceFinding.BLOCKED_REAR_FIRST);
+        assertThat(code(equal.turn(line, tried, 4, 0.66, 7)))
+                .as("towards the front is always let through")
+                .isEqualTo(BalanceFinding.TURN);
+        assertThat(code(equal.turn(line, tried, 2, 0.66, 5))).isEqualTo(BalanceFinding.LEAVE);
+        assertThat(code(equal.turn(line, tried, 0, 0.30, 5))).isEqualTo(BalanceFinding.OUT_OF_REACH);
+        BalanceAnswer blind = new BalanceAnswer(Optional.of(loads), Optional.empty(), "no piston area is known");
+        assertThat(code(blind.turn(line, tried, 0, 0.66, 5))).isEqualTo(BalanceFinding.BLOCKED_NOT_KNOWN);
+        assertThat(code(blind.lessGrip(7))).isEqualTo(BalanceFinding.NOTHING);
+    }
+
+    private static FindingCode code(Finding finding) {
+        return finding.code();
+    }
+
+    @Test
+    void theOrderOfLockingIsTheDangerousOneHoweverSeldom() {
+        LockOrder front = new LockOrder(AxleLoads.Axle.FRONT, 10, Figure.of(0.3));
+        LockOrder rear = new LockOrder(AxleLoads.Axle.REAR, 20, Figure.unknown("no other"));
+        Finding told = BalanceAnswer.locked("A", List.of(front, front, rear)).orElseThrow();
+        assertThat(told.terms().get("axle")).isEqualTo(Term.said(Finding.of(BalanceFinding.REAR)));
+        assertThat(told.terms().get("n")).isEqualTo(Term.count(1));
+        assertThat(BalanceAnswer.locked("A", List.of())).isEmpty();
+    }
+
+    @Test
+    void rollers() {
+        JsonNode v = named("roller").get(0);
+        RollerReading read = new RollerReading(Map.of(
+                WheelPosition.FRONT_LEFT, new RollerReading.Wheel(in(v, "fl"), false),
+                WheelPosition.FRONT_RIGHT, new RollerReading.Wheel(in(v, "fr"), false),
+                WheelPosition.REAR_LEFT, new RollerReading.Wheel(in(v, "rl"), false),
+                WheelPosition.REAR_RIGHT, new RollerReading.Wheel(in(v, "rr"), false)));
+        assertThat(read.imbalance(true).figure().value()).isCloseTo(out(v, "imbalanceFront"), SIX_FIGURES);
+        assertThat(read.imbalance(false).figure().value()).isCloseTo(out(v, "imbalanceRear"), SIX_FIGURES);
+        assertThat(read.frontShare().figure().value()).isCloseTo(out(v, "frontShare"), SIX_FIGURES);
+        assertThat(read.efficiency(Figure.of(in(v, "m"))).figure().value())
+                .isCloseTo(out(v, "efficiency"), SIX_FIGURES);
     }
 }

@@ -362,4 +362,39 @@ class GarageTest {
                         .values())
                 .containsExactly("front disc 1", "front disc 2", "rear drum");
     }
+
+    @Test
+    void aSmallerCylinderPushesLessAndTravelsMoreAndLeavesTheShareAlone() {
+        VehicleSpec car = VehicleSpec.unknown()
+                .with(VehicleField.MASS_LADEN, q(1500, Unit.KILOGRAMS))
+                .with(VehicleField.TYRE_RADIUS, q(0.3, Unit.METRES))
+                .with(VehicleField.FRONT_PISTON_AREA, q(25, Unit.SQUARE_CENTIMETRES))
+                .with(VehicleField.REAR_PISTON_AREA, q(10, Unit.SQUARE_CENTIMETRES))
+                .with(VehicleField.FRONT_EFFECTIVE_RADIUS, q(120, Unit.MILLIMETRES))
+                .with(VehicleField.REAR_EFFECTIVE_RADIUS, q(120, Unit.MILLIMETRES))
+                .with(VehicleField.PAD_FRICTION_FRONT, q(0.4, Unit.ONE))
+                .with(VehicleField.PAD_FRICTION_REAR, q(0.4, Unit.ONE));
+        assertThat(Sizing.of(car, VehicleSpec.Load.LADEN, 8).pushN().reason()).contains("master cylinder");
+        VehicleSpec big = car.with(VehicleField.MASTER_CYLINDER, q(20, Unit.MILLIMETRES));
+        Sizing now = Sizing.of(big, VehicleSpec.Load.LADEN, 8);
+        // 2·1e5·(25e-4 + 10e-4)·0.4·0.12·2/0.3 = 224 N per bar; 12000 N ask for 53.57 bar, on 3.1416 cm² 1683 N.
+        assertThat(now.frontShare().value()).isCloseTo(25.0 / 35, within(1e-9));
+        assertThat(now.frontBar().value()).isCloseTo(53.571, within(1e-2));
+        assertThat(now.pushN().value()).isCloseTo(1683, within(1.0));
+        // 2·(2·25 + 2·10) cm² through 0.1 mm are 1.4 cm³.
+        assertThat(now.travelM().value()).isCloseTo(4.456e-3, within(1e-5));
+        Sizing small = Sizing.of(
+                Sizing.with(big, Map.of(VehicleField.MASTER_CYLINDER, q(16, Unit.MILLIMETRES))),
+                VehicleSpec.Load.LADEN,
+                8);
+        assertThat(small.pushN().value() / now.pushN().value()).isCloseTo(0.64, within(1e-9));
+        assertThat(small.travelM().value() * 0.64).isCloseTo(now.travelM().value(), within(1e-9));
+        Sizing two = Sizing.of(
+                big.with(VehicleField.MASTER_CYLINDER_REAR, q(16, Unit.MILLIMETRES)), VehicleSpec.Load.LADEN, 8);
+        assertThat(two.frontShare().value())
+                .as("a smaller rear cylinder is a higher rear pressure")
+                .isCloseTo(25 / (25 + 10 / 0.64), within(1e-9));
+        assertThat(Sizing.problems(Map.of(VehicleField.LENGTH, q(4, Unit.METRES))))
+                .hasSize(1);
+    }
 }

@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.StraightLine;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;

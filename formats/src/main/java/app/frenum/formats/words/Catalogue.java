@@ -1,5 +1,6 @@
 package app.frenum.formats.words;
 
+import app.frenum.core.balance.BalanceFinding;
 import app.frenum.core.compare.CheckCode;
 import app.frenum.core.compare.CheckFinding;
 import app.frenum.core.compare.ConclusionFinding;
@@ -35,6 +36,7 @@ public final class Catalogue {
                     CheckFinding.values(),
                     ConclusionFinding.values(),
                     RankingFinding.values(),
+                    BalanceFinding.values(),
                     EntryDoubt.values(),
                     FadeAnswerFinding.values(),
                     FadeFinding.values(),

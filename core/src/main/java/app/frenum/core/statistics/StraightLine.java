@@ -1,4 +1,4 @@
-package app.frenum.core.heat;
+package app.frenum.core.statistics;
 
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
