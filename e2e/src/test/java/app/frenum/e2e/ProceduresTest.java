@@ -187,7 +187,11 @@ class ProceduresTest extends Journey {
         assertThat(proofs).isGreaterThanOrEqualTo(27);
         open(p, "compare");
         assertThat(page.getByText("5 stops").first()).isVisible();
-        assertThat(heading()).containsText(Pattern.compile("\\w"));
+        assertThat(page.getByText(Pattern.compile("lie outside the scatter of A, longer")))
+                .isVisible();
+        assertThat(page.getByText("outside the baseline’s scatter")).hasCount(9);
+        page.getByLabel("Ranking").getByRole(AriaRole.BUTTON).last().click();
+        assertThat(heading()).containsText("No verdict");
         open(p, "stops");
         assertThat(page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Stops")))
                 .containsText("valid");
