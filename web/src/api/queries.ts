@@ -1,7 +1,15 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, ask } from './client';
 import { withChanges } from './changes';
-import type { FadeReference, LapHeatRequest, Plan, RunView, Schemas, SizingRequest } from './types';
+import type {
+  FadeReference,
+  LapHeatRequest,
+  Plan,
+  RunView,
+  Schemas,
+  SignRequest,
+  SizingRequest,
+} from './types';
 
 /** One key and one fetch per resource, for hooks and invalidation alike. */
 export const tests = () => queryOptions({ queryKey: ['tests'], queryFn: () => ask(api.GET('/api/tests')) });
@@ -180,6 +188,31 @@ export const photos = (testId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'photos'],
     queryFn: () => ask(api.GET('/api/tests/{testId}/photos', { params: { path: { testId } } })),
+  });
+
+/** Other ways to look at the same stops, as it stands first. */
+export const alternatives = (testId: string, r: SignRequest) =>
+  queryOptions({
+    queryKey: ['test', testId, 'alternatives', r],
+    queryFn: () =>
+      ask(
+        api.GET('/api/tests/{id}/alternatives', {
+          params: {
+            path: { id: testId },
+            query: {
+              candidate: r.candidateId,
+              includeStruckOut: r.includeStruckOut,
+              ...(r.baselineId !== null && { baseline: r.baselineId }),
+            },
+          },
+        }),
+      ),
+  });
+
+export const signedVerdicts = (testId: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'verdicts'],
+    queryFn: () => ask(api.GET('/api/tests/{id}/verdicts', { params: { path: { id: testId } } })),
   });
 
 /** How pressure and force were shared; with a wanted share also which way to turn the adjuster. */

@@ -749,6 +749,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/alternatives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["alternatives"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/assessment": {
         parameters: {
             query?: never;
@@ -919,7 +935,7 @@ export interface paths {
         };
         get?: never;
         /** @description Needs a name in the header Frenum-Who. */
-        put: operations["sign"];
+        put: operations["sign_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -936,6 +952,39 @@ export interface paths {
         };
         get: operations["sheet"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{id}/verdicts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{id}/verdicts/{verdictId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** @description Needs a name in the header Frenum-Who. */
+        put: operations["sign"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1122,6 +1171,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/verdicts/{verdictId}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weather": {
         parameters: {
             query?: never;
@@ -1176,6 +1241,12 @@ export interface components {
             /** Format: uuid */
             recordingId: string;
             testId: string | null;
+        };
+        AlternativeView: {
+            same: boolean;
+            /** @enum {string} */
+            verdict: "GAIN_SHOWN" | "LOSS_SHOWN" | "NO_WORTHWHILE_DIFFERENCE" | "NOT_SETTLED" | "NOT_COMPARABLE";
+            way: components["schemas"]["WrittenFinding"];
         };
         Approach: {
             /** Format: double */
@@ -3225,6 +3296,12 @@ export interface components {
             trendP: components["schemas"]["WrittenFigure"];
             trendPerStop: components["schemas"]["WrittenFigure"];
         };
+        SignRequest: {
+            baselineId: string | null;
+            /** Format: uuid */
+            candidateId: string;
+            includeStruckOut: boolean;
+        };
         Signed: {
             gate: components["schemas"]["SafetyGate"];
             /** @enum {string} */
@@ -3236,6 +3313,28 @@ export interface components {
             signedAt: string;
             signedBy: string;
         };
+        SignedVerdictView: {
+            /** Format: int32 */
+            agreeing: number;
+            /** Format: uuid */
+            baselineId: string;
+            /** Format: uuid */
+            candidateId: string;
+            changed: boolean;
+            checksum: string;
+            /** Format: uuid */
+            id: string;
+            now: components["schemas"]["WrittenFinding"];
+            /** Format: date-time */
+            signedAt: string;
+            signedBy: string;
+            /** Format: int32 */
+            stopsSince: number;
+            then: components["schemas"]["WrittenFinding"];
+            thenRange: components["schemas"]["WrittenFinding"];
+            /** Format: int32 */
+            ways: number;
+        };
         Sizing: {
             frontBar: components["schemas"]["WrittenFigure"];
             frontShare: components["schemas"]["WrittenFigure"];
@@ -3243,7 +3342,7 @@ export interface components {
             pushN: components["schemas"]["WrittenFigure"];
             travelM: components["schemas"]["WrittenFigure"];
         };
-        SizingRequest: {
+        SizingQuestion: {
             changes: {
                 ACCELERATION?: components["schemas"]["WrittenQuantity"];
                 CG_HEIGHT?: components["schemas"]["WrittenQuantity"];
@@ -5143,6 +5242,32 @@ export interface operations {
             };
         };
     };
+    alternatives: {
+        parameters: {
+            query: {
+                candidate: string;
+                baseline?: string;
+                includeStruckOut?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlternativeView"][];
+                };
+            };
+        };
+    };
     assessment: {
         parameters: {
             query?: never;
@@ -5406,7 +5531,7 @@ export interface operations {
             };
         };
     };
-    sign: {
+    sign_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5450,6 +5575,55 @@ export interface operations {
                 };
                 content: {
                     "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    signed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedVerdictView"][];
+                };
+            };
+        };
+    };
+    sign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                verdictId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedVerdictView"];
                 };
             };
         };
@@ -5743,7 +5917,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SizingRequest"];
+                "application/json": components["schemas"]["SizingQuestion"];
             };
         };
         responses: {
@@ -5754,6 +5928,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SizingView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                verdictId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -17,6 +17,8 @@ export type Place = Schemas['PlaceView'];
 export type Side = Schemas['SideView'];
 export type Pair = Schemas['Pair'];
 export type Check = Schemas['CheckView'];
+export type SignRequest = Schemas['SignRequest'];
+export type SignedVerdict = Schemas['SignedVerdictView'];
 export type Verdict = Pair['verdict'];
 
 export type MeasuredStop = Schemas['MeasuredStop'];
@@ -99,7 +101,7 @@ export type Balance = Schemas['BalanceView'];
 export type BalanceSide = Schemas['BalanceSide'];
 export type BalanceStop = Schemas['BalanceStop'];
 export type Sizing = Schemas['Sizing'];
-export type SizingRequest = Schemas['SizingRequest'];
+export type SizingRequest = Schemas['SizingQuestion'];
 
 export type Trial = Schemas['TrialView'];
 export type TrialKind = Schemas['TrialPlace'];

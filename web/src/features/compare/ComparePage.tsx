@@ -38,7 +38,7 @@ export function ComparePage() {
             return pair ? (
               <>
                 <Together groups={[data, ...data.others]} />
-                <Compared data={data} pair={pair} {...shared} />
+                <Compared data={data} pair={pair} {...shared} isFirst />
                 {data.others.map((group) => (
                   <OtherGroup
                     key={groupName(group)}
@@ -62,11 +62,11 @@ export function ComparePage() {
 function OtherGroup(props: {
   group: Comparison;
   candidate: string | null;
-  shared: Omit<Parameters<typeof Compared>[0], 'data' | 'pair'>;
+  shared: Omit<Parameters<typeof Compared>[0], 'data' | 'pair' | 'isFirst'>;
 }) {
   const pair =
     props.group.comparisons.find((c) => c.candidateId === props.candidate) ?? props.group.comparisons[0];
-  return pair ? <Compared data={props.group} pair={pair} {...props.shared} /> : null;
+  return pair ? <Compared data={props.group} pair={pair} {...props.shared} isFirst={false} /> : null;
 }
 
 function NothingToCompare({ testId }: { testId: string }) {

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import type { Comparison, Pair, TestDetail } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
@@ -15,7 +15,9 @@ import { Choices } from './Choices';
 import { Headline } from './Headline';
 import { PairTable } from './PairTable';
 import { Ranked } from './Ranked';
+import { Signed } from './Signed';
 import { SeriesTable } from './SeriesTable';
+import { Ways } from './Ways';
 import { Sides } from './Sides';
 
 type Props = {
@@ -26,10 +28,21 @@ type Props = {
   set: (key: string, value: string | null) => void;
   testId: string;
   expectation: TestDetail['expectation'];
+  /** What the test asks for first; verdicts are signed of that. */
+  isFirst: boolean;
 };
 
 /** The page of a comparison that can be made. */
-export function Compared({ data, pair, letters, includeStruckOut, set, testId, expectation }: Props) {
+export function Compared({
+  data,
+  pair,
+  letters,
+  includeStruckOut,
+  set,
+  testId,
+  expectation,
+  isFirst,
+}: Props) {
   const navigate = useNavigate();
   const { units } = usePreferences();
   const [asTable, setAsTable] = useState(false);
@@ -39,8 +52,8 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
   useShortcuts({ ...keys, v: () => setAsTable(!asTable) });
   if (!baseline || !candidate) return null;
   const letter = (id: string) => letters.get(id) ?? 'F';
-  const a = letter(baseline.configurationId);
   const b = letter(candidate.configurationId);
+  const request = { baselineId: baseline.configurationId, candidateId: pair.candidateId, includeStruckOut };
   const time = data.basis === 'TIME_ONLY';
   const rows: LaneRow[] = data.sides
     .filter((s) => !hidden.has(s.configurationId))
@@ -86,31 +99,59 @@ export function Compared({ data, pair, letters, includeStruckOut, set, testId, e
             includeStruckOut={includeStruckOut}
             set={set}
           />
+          {isFirst && <Signed testId={testId} request={request} letter={letter} />}
         </div>
-        <div className="min-w-0">
-          {pair.metres && (
-            <Folded
-              open
-              question="Where did the metres go?"
-              note={`${a} to ${b} as driven, before correction, ${units.distance.unit}`}
-            >
-              <Bridge
-                baseline={{ side: baseline, letter: a, asDriven: baseline.asDrivenMean.value ?? 0 }}
-                candidate={{ side: candidate, letter: b }}
-                metres={pair.metres}
-                units={units}
-              />
-            </Folded>
-          )}
-          <Folded question="What are the figures of each?">
-            <SeriesTable data={data} letter={letter} />
-          </Folded>
-          <Folded question="How was this found?" note="the statistics of the pair">
-            <PairTable pair={pair} time={time} />
-          </Folded>
-        </div>
+        <Questions data={data} pair={pair} letter={letter}>
+          {isFirst && <Ways testId={testId} request={request} />}
+        </Questions>
       </Strip>
     </>
+  );
+}
+
+/** What stands folded under the question it answers. */
+function Questions(props: {
+  data: Comparison;
+  pair: Pair;
+  letter: (id: string) => Letter;
+  /** Other ways to look at it. */
+  children: ReactNode;
+}) {
+  const { data, pair, letter, children } = props;
+  const { units } = usePreferences();
+  const baseline = data.sides[0];
+  const candidate = data.sides.find((s) => s.configurationId === pair.candidateId);
+  if (!baseline || !candidate) return null;
+  const a = letter(baseline.configurationId);
+  const b = letter(candidate.configurationId);
+  return (
+    <div className="min-w-0">
+      {pair.metres && (
+        <Folded
+          open
+          question="Where did the metres go?"
+          note={`${a} to ${b} as driven, before correction, ${units.distance.unit}`}
+        >
+          <Bridge
+            baseline={{ side: baseline, letter: a, asDriven: baseline.asDrivenMean.value ?? 0 }}
+            candidate={{ side: candidate, letter: b }}
+            metres={pair.metres}
+            units={units}
+          />
+        </Folded>
+      )}
+      {children && (
+        <Folded question="What would change this?" note="margin, confidence, drift, struck-out stops">
+          {children}
+        </Folded>
+      )}
+      <Folded question="What are the figures of each?">
+        <SeriesTable data={data} letter={letter} />
+      </Folded>
+      <Folded question="How was this found?" note="the statistics of the pair">
+        <PairTable pair={pair} time={data.basis === 'TIME_ONLY'} />
+      </Folded>
+    </div>
   );
 }
 

@@ -15,7 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
         name = "frenum",
         mixinStandardHelpOptions = true,
         description = "Reads logs and stop sheets of brake tests on a closed course.",
-        subcommands = {AnalyseCommand.class, CompareCommand.class})
+        subcommands = {AnalyseCommand.class, CompareCommand.class, VerifyCommand.class})
 public final class FrenumCli {
     static final int DONE = 0;
     static final int OWN_FAULT = 1;

@@ -1,5 +1,6 @@
 package app.frenum.server.balance;
 
+import app.frenum.core.garage.SizingQuestion;
 import app.frenum.server.who.Deed;
 import app.frenum.server.who.Does;
 import java.util.UUID;
@@ -33,7 +34,7 @@ class BalanceController {
     /** Two layouts of one vehicle; nothing is kept. */
     @Does(Deed.READS)
     @PostMapping("/vehicles/{id}/sizing")
-    SizingView sizing(@PathVariable UUID id, @RequestBody SizingRequest request) {
+    SizingView sizing(@PathVariable UUID id, @RequestBody SizingQuestion request) {
         return sizings.of(id, request);
     }
 }

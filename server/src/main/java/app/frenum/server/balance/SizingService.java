@@ -1,12 +1,11 @@
 package app.frenum.server.balance;
 
 import app.frenum.core.garage.Sizing;
+import app.frenum.core.garage.SizingQuestion;
 import app.frenum.core.garage.VehicleSpec;
-import app.frenum.core.procedure.PhaseField;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.problem.Problem;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -22,10 +21,9 @@ class SizingService {
         this.garage = garage;
     }
 
-    SizingView of(UUID vehicleId, SizingRequest request) {
+    SizingView of(UUID vehicleId, SizingQuestion request) {
         VehicleSpec vehicle = garage.vehicle(vehicleId).spec();
-        List<FieldProblem> problems = new ArrayList<>(Sizing.problems(request.changes()));
-        PhaseField.TARGET.bounds().check(request.slowing(), "slowing", problems);
+        List<FieldProblem> problems = request.problems();
         if (!problems.isEmpty()) {
             throw Problem.invalid(problems);
         }

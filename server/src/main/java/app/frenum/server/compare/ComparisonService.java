@@ -112,6 +112,34 @@ public class ComparisonService {
         return compared(driven, garage.vehicle(driven.test().vehicleId()), asked);
     }
 
+    /**
+     * What a comparison of the test's own stops rests on.
+     *
+     * @param baselineId another baseline than the test's own, or null
+     */
+    public ComparedSides sides(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut) {
+        DrivenTest driven = stops.driven(testId);
+        VehicleView vehicle = garage.vehicle(driven.test().vehicleId());
+        UUID baseline = baselineId != null ? baselineId : driven.test().baselineConfigurationId();
+        List<ConfigurationView> order = order(driven, baseline);
+        LikeStops group = withSomethingToCompare(driven.toCompare()).get(0);
+        Compared all = new Compared(driven.test(), vehicle, order, driven.configurations(), includeStruckOut);
+        return new ComparedSides(
+                driven.test(),
+                vehicle.name(),
+                order.stream().map(ConfigurationView::id).toList(),
+                order.stream().map(all::letter).toList(),
+                order.stream().map(c -> all.side(group, c)).toList(),
+                new Margin(driven.test().marginSize(), driven.test().marginOfBaseline()),
+                new Look(planned.each(testId)));
+    }
+
+    private static List<ConfigurationView> order(DrivenTest driven, @Nullable UUID baseline) {
+        return driven.configurations().stream()
+                .sorted(Comparator.comparing(c -> c.id().equals(baseline) ? 0 : 1))
+                .toList();
+    }
+
     /** Of a test with stops that nobody has kept yet. */
     public ComparisonView asIf(DrivenTest driven, VehicleView vehicle, int plannedEach) {
         return compared(driven, vehicle, new Asked(driven.test().id(), null, false, plannedEach));
@@ -120,9 +148,7 @@ public class ComparisonService {
     private static ComparisonView compared(DrivenTest driven, VehicleView vehicle, Asked asked) {
         UUID baseline =
                 asked.baselineId() != null ? asked.baselineId() : driven.test().baselineConfigurationId();
-        List<ConfigurationView> order = driven.configurations().stream()
-                .sorted(Comparator.comparing(c -> c.id().equals(baseline) ? 0 : 1))
-                .toList();
+        List<ConfigurationView> order = order(driven, baseline);
         List<ComparisonView> groups = new ArrayList<>();
         for (LikeStops group : withSomethingToCompare(driven.toCompare())) {
             // The plan counts the stops that the test asks for; what else was driven has no end planned.

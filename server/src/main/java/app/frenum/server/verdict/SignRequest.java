@@ -1,0 +1,13 @@
+package app.frenum.server.verdict;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which verdict is signed.
+ *
+ * @param baselineId another baseline than the test's own, or null
+ * @param includeStruckOut with struck-out stops counted
+ */
+record SignRequest(@Nullable UUID baselineId, @NotNull UUID candidateId, boolean includeStruckOut) {}

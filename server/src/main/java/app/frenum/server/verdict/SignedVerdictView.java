@@ -1,0 +1,30 @@
+package app.frenum.server.verdict;
+
+import app.frenum.core.finding.Finding;
+import app.frenum.core.people.Who;
+import java.time.Instant;
+import java.util.UUID;
+
+/**
+ * A signed verdict beside what the stops say now.
+ *
+ * @param then what was signed, in a sentence
+ * @param thenRange its range
+ * @param now the same of today's stops; the same again where nothing changed
+ * @param changed whether today's figures are others
+ * @param stopsSince how many stops of the two count more, or fewer, than then
+ */
+record SignedVerdictView(
+        UUID id,
+        UUID baselineId,
+        UUID candidateId,
+        Who signedBy,
+        Instant signedAt,
+        String checksum,
+        int ways,
+        int agreeing,
+        Finding then,
+        Finding thenRange,
+        Finding now,
+        boolean changed,
+        int stopsSince) {}

@@ -1,0 +1,88 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, ask } from '../../api/client';
+import { signedVerdicts } from '../../api/queries';
+import type { SignedVerdict, SignRequest } from '../../api/types';
+import type { Letter } from '../../charts/letters';
+import { YourName } from '../../forms/YourName';
+import { usePreferences } from '../../reader/preferences';
+import { Button } from '../../ui/Button';
+import { Failure, Heading } from '../../ui/Layout';
+import { said } from '../../units/units';
+
+/** Signs the verdict as it stands, and holds those signed before against what the stops say now. */
+export function Signed(props: { testId: string; request: SignRequest; letter: (id: string) => Letter }) {
+  const { testId, request } = props;
+  const client = useQueryClient();
+  const { person } = usePreferences();
+  const [id, setId] = useState(() => crypto.randomUUID());
+  const kept = useQuery(signedVerdicts(testId)).data ?? [];
+  const own = kept.filter((v) => v.candidateId === request.candidateId);
+  const sign = useMutation({
+    mutationFn: () =>
+      ask(
+        api.PUT('/api/tests/{id}/verdicts/{verdictId}', {
+          params: { path: { id: testId, verdictId: id } },
+          body: request,
+        }),
+      ),
+    onSuccess: async () => {
+      setId(crypto.randomUUID());
+      await client.invalidateQueries({ queryKey: signedVerdicts(testId).queryKey });
+    },
+  });
+  return (
+    <section className="mt-6">
+      <Heading note="keeps its stops, its figures and a checksum, so that anybody can work it out again">
+        Signed verdicts
+      </Heading>
+      <ul className="mb-3 grid gap-3 text-[14.5px]">
+        {own.map((v) => (
+          <Entry key={v.id} verdict={v} />
+        ))}
+      </ul>
+      <div className="no-print flex flex-wrap items-end gap-3">
+        <YourName />
+        <Button disabled={!person.trim() || sign.isPending} onClick={() => sign.mutate()}>
+          Sign the verdict as it stands
+        </Button>
+      </div>
+      {sign.error && <Failure error={sign.error} />}
+    </section>
+  );
+}
+
+function Entry({ verdict: v }: { verdict: SignedVerdict }) {
+  const { units } = usePreferences();
+  const at = new Date(v.signedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+  return (
+    <li className="border-l-[3px] border-edge pl-3">
+      <p>
+        <b className="font-[650]">{said(v.then, units)}</b>{' '}
+        <span className="text-ink-2">{said(v.thenRange, units)}</span>
+      </p>
+      <p className="text-ink-2">
+        Signed by {v.signedBy}, {at}. Of {v.ways} ways to look at it {v.agreeing} said the same.
+      </p>
+      {v.changed ? (
+        <p className="text-caution">
+          Since then{stopsSince(v.stopsSince)}: {said(v.now, units)} Sign again to keep that.
+        </p>
+      ) : (
+        <p className="text-ink-3">Today’s stops say the same.</p>
+      )}
+      <p className="text-[13px] text-ink-3">
+        <a className="underline" href={`/api/verdicts/${v.id}/file`}>
+          The file to verify it by
+        </a>
+        , checksum <span className="break-all">{v.checksum.slice(0, 16)}</span>
+      </p>
+    </li>
+  );
+}
+
+function stopsSince(n: number): string {
+  if (n === 0) return '';
+  const size = Math.abs(n) === 1 ? 'one stop' : `${Math.abs(n)} stops`;
+  return n > 0 ? ` ${size} more` : ` ${size} fewer`;
+}
