@@ -2721,6 +2721,7 @@ export interface components {
             difference: components["schemas"]["WrittenFigure"];
             differencePercent: components["schemas"]["WrittenFigure"];
             early: boolean;
+            expected: components["schemas"]["WrittenFinding"] | null;
             extended: boolean;
             hedgesG: components["schemas"]["WrittenFigure"];
             holmP: components["schemas"]["WrittenFigure"];
@@ -2738,6 +2739,8 @@ export interface components {
             orderAdjusted: components["schemas"]["OrderView"] | null;
             p: components["schemas"]["WrittenFigure"];
             permutationP: components["schemas"]["WrittenFigure"];
+            price: components["schemas"]["WrittenFinding"];
+            repeats: components["schemas"]["WrittenFinding"];
             sdRatio: components["schemas"]["WrittenFigure"];
             sdRatioInterval: components["schemas"]["Interval"] | null;
             smallestDifference: components["schemas"]["WrittenFigure"];
@@ -3572,6 +3575,7 @@ export interface components {
                 REAR_RIGHT?: string;
             };
             expectation: components["schemas"]["Expectation"] | null;
+            guesses: components["schemas"]["WrittenFinding"] | null;
             series: components["schemas"]["SeriesView"][];
             stops: components["schemas"]["StopView"][];
             test: components["schemas"]["TestDefinition"];

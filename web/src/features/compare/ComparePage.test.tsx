@@ -26,6 +26,9 @@ const pair = (over: Partial<Pair> = {}) =>
       next: words('Drive the other way.'),
     },
     inProportion: words('That is 6.6 % of A’s distance.', 'That is 6.6 % of A’s distance.'),
+    repeats: words('', ''),
+    price: words('', ''),
+    expected: null,
     ...over,
   }) as unknown as Pair;
 const group = (over: Partial<Comparison>) =>
@@ -38,7 +41,7 @@ const group = (over: Partial<Comparison>) =>
   }) as unknown as Comparison;
 const has = (text: string | RegExp) => expect(screen.getByText(text)).toBeTruthy();
 const headline = (p: Pair, expectation: TestDetail['expectation'] = null) =>
-  shown(<Headline pair={p} letter="B" time={false} expectation={expectation} />);
+  shown(<Headline pair={p} letter="B" time={false} guesses={null} expectation={expectation} />);
 
 describe('what came of a comparison', () => {
   beforeEach(() => {

@@ -28,13 +28,13 @@ export function ComparePage() {
   };
   return (
     <Loaded query={detail} what="Reading the test">
-      {({ configurations, expectation }) => (
+      {({ configurations, expectation, guesses }) => (
         <Loaded query={compared} what="Comparing the stops">
           {(data) => {
             const pair =
               data.comparisons.find((c) => c.candidateId === query.get('candidate')) ?? data.comparisons[0];
             const letters = new Map(configurations.map((c, i) => [c.id, letterOf(i)]));
-            const shared = { letters, includeStruckOut, set, testId, expectation };
+            const shared = { letters, includeStruckOut, set, testId, expectation, guesses };
             return pair ? (
               <>
                 <Together groups={[data, ...data.others]} />

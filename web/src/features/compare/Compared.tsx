@@ -28,6 +28,7 @@ type Props = {
   set: (key: string, value: string | null) => void;
   testId: string;
   expectation: TestDetail['expectation'];
+  guesses: TestDetail['guesses'];
   /** What the test asks for first; verdicts are signed of that. */
   isFirst: boolean;
 };
@@ -41,6 +42,7 @@ export function Compared({
   set,
   testId,
   expectation,
+  guesses,
   isFirst,
 }: Props) {
   const navigate = useNavigate();
@@ -71,7 +73,7 @@ export function Compared({
         onChoose={(id) => set('candidate', id)}
       />
       <Sides data={data} candidateId={pair.candidateId} hidden={hidden} letter={letter} onToggle={toggle} />
-      <Headline pair={pair} letter={b} time={time} expectation={expectation} />
+      <Headline pair={pair} letter={b} time={time} expectation={expectation} guesses={guesses} />
       {!time && (
         <Strip tone="sheet" className="pt-2">
           <Lane

@@ -12,6 +12,7 @@ export function Headline(props: {
   letter: Letter;
   time: boolean;
   expectation: TestDetail['expectation'];
+  guesses: TestDetail['guesses'];
 }) {
   const { pair, time, expectation } = props;
   const { units } = usePreferences();
@@ -19,11 +20,19 @@ export function Headline(props: {
     <Strip tone="sheet" className="flex flex-wrap justify-between gap-8 pb-1">
       <div>
         <Answer sure={<Sure pair={pair} />}>{said(pair.conclusion.sentence, units)}</Answer>
-        <p className="mt-1 text-[14.5px] text-ink-2">{said(pair.inProportion, units)}</p>
+        {/* Each is a finding of its own, and says nothing where there is none. */}
+        <p className="mt-1 text-[16px] font-[650] empty:hidden">{said(pair.repeats, units)}</p>
+        <p className="mt-1 text-[14.5px] text-ink-2 empty:hidden">
+          {[pair.inProportion, pair.price]
+            .map((f) => said(f, units))
+            .filter(Boolean)
+            .join(' ')}
+        </p>
         {expectation && (
-          <p className="mt-1.5 text-[14.5px] text-ink-2">
+          <p className="mt-1.5 max-w-[46rem] text-[14.5px] text-ink-2">
             Expected before the first stop: <b className="font-[650] text-ink">{expectation.expectation}</b>,
-            said {expectation.by}.
+            said {expectation.by}. {pair.expected && said(pair.expected, units)}{' '}
+            {props.guesses && said(props.guesses, units)}
           </p>
         )}
       </div>

@@ -74,6 +74,37 @@ class JourneysTest extends Journey {
     }
 
     @Test
+    void aSignedVerdictIsHeldAgainstALaterStop() {
+        page.navigate(demoTest() + "/compare");
+        assertThat(page.getByText("It came otherwise: 3.00 m shorter lies outside the range"))
+                .isVisible();
+        unfold("What would change this?");
+        assertThat(page.getByText(Pattern.compile("Looked at in \\d ways, \\d of them say the same")))
+                .isVisible();
+        page.getByLabel("Your name").fill("Club secretary");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign the verdict as it stands"))
+                .click();
+        assertThat(page.getByText("Today’s stops say the same.")).isVisible();
+        nothingSerious("a signed verdict");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^A, stop 1,")))
+                .click();
+        page.keyboard().press("x");
+        giveReason("gust of wind", "Strike out");
+        assertThat(page.getByText("Struck out: gust of wind").first()).isVisible();
+        section("Compare");
+        assertThat(page.getByText(Pattern.compile("Since then one stop fewer: B stops \\d\\.\\d m shorter")))
+                .isVisible();
+        String file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The file to verify it by"))
+                .getAttribute("href");
+        assertThat(page.request().get(url() + file).text()).contains("frenum-verdict", "Club secretary");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^A, stop 1,")))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring back"))
+                .click();
+        assertThat(page.getByText("Brought back")).isVisible();
+    }
+
+    @Test
     void aStopSheetGoesTheSameWay() {
         bringIn(Journeys.SHEET);
         assertThat(page.getByText("Stops on the sheet")).isVisible();

@@ -89,7 +89,7 @@ public final class Comparisons {
                 test.map(t -> percent(t)).orElse(why),
                 why,
                 why,
-                Optional.empty(),
+                spread(candidate),
                 why,
                 why,
                 Verdict.NOT_COMPARABLE,
@@ -103,6 +103,15 @@ public final class Comparisons {
                 0.95,
                 look,
                 checks);
+    }
+
+    /** How each repeats itself can be told where their means cannot be compared, as long as they were measured alike. */
+    private Optional<Consistency> spread(Side candidate) {
+        boolean alike =
+                baseline.basis() == candidate.basis() && baseline.nominalSpeed().equals(candidate.nominalSpeed());
+        return alike && Math.min(baseline.values().length, candidate.values().length) >= 3
+                ? Optional.of(Consistency.of(baseline.values(), candidate.values(), SEED))
+                : Optional.empty();
     }
 
     private Figure percent(WelchTest test) {

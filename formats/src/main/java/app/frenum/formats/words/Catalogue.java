@@ -2,6 +2,7 @@ package app.frenum.formats.words;
 
 import app.frenum.core.balance.BalanceFinding;
 import app.frenum.core.compare.Alternative;
+import app.frenum.core.compare.AsideFinding;
 import app.frenum.core.compare.CheckCode;
 import app.frenum.core.compare.CheckFinding;
 import app.frenum.core.compare.ConclusionFinding;
@@ -37,6 +38,7 @@ public final class Catalogue {
                     CheckFinding.values(),
                     ConclusionFinding.values(),
                     RankingFinding.values(),
+                    AsideFinding.values(),
                     Alternative.Way.values(),
                     BalanceFinding.values(),
                     EntryDoubt.values(),

@@ -6,13 +6,17 @@ import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.DrivingOrder;
+import app.frenum.core.compare.Expected;
 import app.frenum.core.compare.InProportion;
 import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
+import app.frenum.core.compare.Price;
 import app.frenum.core.compare.Ranking;
+import app.frenum.core.compare.Repeats;
 import app.frenum.core.compare.Side;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.Finding;
+import app.frenum.core.garage.Difference;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.DrivenStop;
@@ -37,6 +41,8 @@ import app.frenum.server.compare.ComparisonView.SideView;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.Expectation;
+import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.PlannedStops;
 import app.frenum.server.plan.TestDefinition;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -69,14 +75,16 @@ public class ComparisonService {
     private final GarageService garage;
     private final StopReader stops;
     private final PlannedStops planned;
+    private final PlanService plans;
     private final Cache<Asked, ComparisonView> remembered =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
     private final AtomicLong changes = new AtomicLong();
 
-    ComparisonService(GarageService garage, StopReader stops, PlannedStops planned) {
+    ComparisonService(GarageService garage, StopReader stops, PlannedStops planned, PlanService plans) {
         this.garage = garage;
         this.stops = stops;
         this.planned = planned;
+        this.plans = plans;
     }
 
     private record Asked(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut, int plannedEach) {}
@@ -109,7 +117,11 @@ public class ComparisonService {
 
     private ComparisonView computed(Asked asked) {
         DrivenTest driven = stops.driven(asked.testId());
-        return compared(driven, garage.vehicle(driven.test().vehicleId()), asked);
+        return compared(
+                driven,
+                garage.vehicle(driven.test().vehicleId()),
+                asked,
+                plans.expectation(asked.testId()).map(Expectation::expectation));
     }
 
     /**
@@ -123,7 +135,8 @@ public class ComparisonService {
         UUID baseline = baselineId != null ? baselineId : driven.test().baselineConfigurationId();
         List<ConfigurationView> order = order(driven, baseline);
         LikeStops group = withSomethingToCompare(driven.toCompare()).get(0);
-        Compared all = new Compared(driven.test(), vehicle, order, driven.configurations(), includeStruckOut);
+        Compared all = new Compared(
+                driven.test(), vehicle, order, driven.configurations(), includeStruckOut, Optional.empty());
         return new ComparedSides(
                 driven.test(),
                 vehicle.name(),
@@ -142,10 +155,11 @@ public class ComparisonService {
 
     /** Of a test with stops that nobody has kept yet. */
     public ComparisonView asIf(DrivenTest driven, VehicleView vehicle, int plannedEach) {
-        return compared(driven, vehicle, new Asked(driven.test().id(), null, false, plannedEach));
+        return compared(driven, vehicle, new Asked(driven.test().id(), null, false, plannedEach), Optional.empty());
     }
 
-    private static ComparisonView compared(DrivenTest driven, VehicleView vehicle, Asked asked) {
+    private static ComparisonView compared(
+            DrivenTest driven, VehicleView vehicle, Asked asked, Optional<String> expected) {
         UUID baseline =
                 asked.baselineId() != null ? asked.baselineId() : driven.test().baselineConfigurationId();
         List<ConfigurationView> order = order(driven, baseline);
@@ -154,7 +168,13 @@ public class ComparisonService {
             // The plan counts the stops that the test asks for; what else was driven has no end planned.
             Look look = groups.isEmpty() ? new Look(asked.plannedEach()) : Look.COMPLETE;
             groups.add(view(
-                    new Compared(driven.test(), vehicle, order, driven.configurations(), asked.includeStruckOut()),
+                    new Compared(
+                            driven.test(),
+                            vehicle,
+                            order,
+                            driven.configurations(),
+                            asked.includeStruckOut(),
+                            groups.isEmpty() ? expected : Optional.empty()),
                     group,
                     look));
         }
@@ -174,7 +194,8 @@ public class ComparisonService {
             VehicleView vehicle,
             List<ConfigurationView> order,
             List<ConfigurationView> asShown,
-            boolean includeStruckOut) {
+            boolean includeStruckOut,
+            Optional<String> expected) {
         /** By which screens mark a configuration: its place in the test, whichever is the baseline. */
         String letter(ConfigurationView configuration) {
             return Letters.of(asShown.indexOf(configuration));
@@ -219,6 +240,7 @@ public class ComparisonService {
         Margin margin = new Margin(all.test().marginSize(), all.test().marginOfBaseline());
         List<Comparison> compared = Comparisons.of(sides.get(0), sides.subList(1, sides.size()), margin, look);
         List<Pair> pairs = new ArrayList<>();
+        Comparison first = compared.get(0);
         for (int i = 0; i < compared.size(); i++) {
             ConfigurationView candidate = all.order().get(i + 1);
             Conclusion conclusion = Conclusion.of(
@@ -232,7 +254,27 @@ public class ComparisonService {
                     all.letter(all.order().get(0)),
                     sides.get(0),
                     all.vehicle().spec().figure(VehicleField.LENGTH));
-            pairs.add(pair(candidate.id(), compared.get(i), sides.get(0), sides.get(i + 1), conclusion, inProportion));
+            pairs.add(pair(
+                    candidate.id(),
+                    compared.get(i),
+                    sides.get(0),
+                    sides.get(i + 1),
+                    conclusion,
+                    new Asides(
+                            inProportion,
+                            Repeats.of(
+                                    compared.get(i),
+                                    all.letter(all.order().get(0)),
+                                    all.letter(candidate),
+                                    sides.get(0),
+                                    sides.get(i + 1)),
+                            price(compared.get(i), sides.get(0), all.order().get(0), candidate),
+                            // Words name no configuration: they are of the first.
+                            all.expected()
+                                    .filter(words ->
+                                            candidate.equals(all.order().get(1)))
+                                    .map(words -> Expected.scored(words, first, sides.get(0)))
+                                    .orElse(null))));
         }
         return pairs;
     }
@@ -301,8 +343,20 @@ public class ComparisonService {
         return new Mark(stop.driven().id(), stop.driven().number(), stop.value().value(), status, why);
     }
 
+    private static Finding price(Comparison c, Side baseline, ConfigurationView before, ConfigurationView candidate) {
+        Difference parts = Difference.between(before.spec(), candidate.spec());
+        return Price.of(c, baseline, parts.cost(), parts.currency(), parts.hours());
+    }
+
+    /** What is said of a pair beside its verdict. */
+    private record Asides(
+            Finding inProportion,
+            Finding repeats,
+            Finding price,
+            @Nullable Finding expected) {}
+
     private static Pair pair(
-            UUID id, Comparison c, Side baseline, Side candidate, Conclusion conclusion, Finding inProportion) {
+            UUID id, Comparison c, Side baseline, Side candidate, Conclusion conclusion, Asides asides) {
         Figure blocked = Figure.unknown("the two cannot be compared");
         int fewer = Math.min(baseline.values().length, candidate.values().length);
         return new Pair(
@@ -340,7 +394,10 @@ public class ComparisonService {
                 c.look().isExtended(fewer),
                 c.checks().stream().map(ComparisonService::check).toList(),
                 conclusion,
-                inProportion);
+                asides.inProportion(),
+                asides.repeats(),
+                asides.price(),
+                asides.expected());
     }
 
     private static OrderView order(DrivingOrder o) {

@@ -121,6 +121,9 @@ public record ComparisonView(
      * @param early whether stops of the plan are still to come
      * @param extended whether it was driven past its plan
      * @param conclusion the same in sentences
+     * @param repeats which repeats itself better; says nothing where their spreads cannot be told apart
+     * @param price what a gain has cost; says nothing where none is shown or no cost was entered
+     * @param expected what was expected, held against what came; null where nobody said one
      * @param inProportion the difference as a share, and in lengths of the car; says nothing where none is shown
      */
     public record Pair(
@@ -156,7 +159,10 @@ public record ComparisonView(
             boolean extended,
             List<CheckView> checks,
             Conclusion conclusion,
-            Finding inProportion) {}
+            Finding inProportion,
+            Finding repeats,
+            Finding price,
+            @Nullable Finding expected) {}
 
     /** The difference with a trend over the order of driving taken out, and the drift that would explain all of it. */
     public record OrderView(double difference, Interval interval, double driftPerStop) {}

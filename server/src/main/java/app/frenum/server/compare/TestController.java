@@ -5,6 +5,7 @@ import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.Expectation;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
@@ -37,6 +38,7 @@ class TestController {
     private final PlanService plans;
     private final ComparisonService comparisons;
     private final TestListService list;
+    private final GuessRecord guesses;
 
     TestController(
             TestService tests,
@@ -44,13 +46,15 @@ class TestController {
             StopReader stops,
             PlanService plans,
             ComparisonService comparisons,
-            TestListService list) {
+            TestListService list,
+            GuessRecord guesses) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
         this.plans = plans;
         this.comparisons = comparisons;
         this.list = list;
+        this.guesses = guesses;
     }
 
     @Does(Deed.READS)
@@ -79,6 +83,7 @@ class TestController {
                 .map(byId::get)
                 .toList();
         VehicleView vehicle = garage.vehicle(test.vehicleId());
+        Expectation expected = plans.expectation(id).orElse(null);
         return new TestDetail(
                 test,
                 vehicle,
@@ -86,7 +91,8 @@ class TestController {
                 series,
                 stops.stopsOf(id),
                 vehicle.spec().discNames(),
-                plans.expectation(id).orElse(null));
+                expected,
+                expected == null ? null : guesses.of(expected.by()));
     }
 
     /** All stops as an open stop sheet. */

@@ -1,5 +1,6 @@
 package app.frenum.server.compare;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.server.analysis.StopView;
 import app.frenum.server.garage.ConfigurationView;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param discNames what the vehicle's discs or drums are called
  * @param expectation null when nobody said one
+ * @param guesses how good those of whoever said it were, over the years
  */
 public record TestDetail(
         TestDefinition test,
@@ -24,4 +26,5 @@ public record TestDetail(
         List<SeriesView> series,
         List<StopView> stops,
         Map<WheelPosition, String> discNames,
-        @Nullable Expectation expectation) {}
+        @Nullable Expectation expectation,
+        @Nullable Finding guesses) {}

@@ -297,6 +297,12 @@ public class PlanService {
         return view(plans.saveAndFlush(row));
     }
 
+    /** Tests of which somebody said what to expect. */
+    @Transactional(readOnly = true)
+    public List<UUID> expectedBy(Who who) {
+        return plans.findByExpectedBy(who.name()).stream().map(TestPlan::id).toList();
+    }
+
     /** What was expected of a test before its first stop, if anybody said so. */
     @Transactional(readOnly = true)
     public Optional<Expectation> expectation(UUID testId) {

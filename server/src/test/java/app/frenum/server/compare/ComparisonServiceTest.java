@@ -15,6 +15,7 @@ import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopsChanged;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.garage.VehicleView;
+import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.PlannedStops;
 import app.frenum.server.plan.TestDefinition;
 import java.time.LocalDate;
@@ -30,7 +31,8 @@ class ComparisonServiceTest {
     private final GarageService garage = mock();
     private final StopReader stops = mock();
     private final PlannedStops planned = mock();
-    private final ComparisonService service = new ComparisonService(garage, stops, planned);
+    private final PlanService plans = mock();
+    private final ComparisonService service = new ComparisonService(garage, stops, planned, plans);
 
     @BeforeEach
     void anEmptyTest() {

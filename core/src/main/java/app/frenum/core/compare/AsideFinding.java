@@ -1,0 +1,29 @@
+package app.frenum.core.compare;
+
+import app.frenum.core.finding.FindingCode;
+import java.util.List;
+
+/** What is said beside a verdict: how well each side repeats itself, what was expected, and what it cost. */
+public enum AsideFinding implements FindingCode {
+    REPEATS_BETTER("b", "a", "own", "other"),
+    REPEATS_WORSE("b", "a", "own", "other"),
+    EXPECTED_HELD("expected", "range"),
+    EXPECTED_MISSED("expected", "range"),
+    EXPECTED_WITHOUT_FIGURE,
+    EXPECTED_NOT_ANSWERED,
+    GUESSES("who", "held", "n"),
+    COSTS("cost", "hours", "per", "length", "low", "high"),
+    HOURS("hours"),
+    NOTHING;
+
+    private final List<String> parameters;
+
+    AsideFinding(String... parameters) {
+        this.parameters = List.of(parameters);
+    }
+
+    @Override
+    public List<String> parameters() {
+        return parameters;
+    }
+}
