@@ -11,8 +11,11 @@ export function useStopActions(testId: string) {
       test(testId).queryKey,
       (old) => old && { ...old, stops: old.stops.map((s) => (s.id === stop.id ? stop : s)) },
     );
-    void queries.invalidateQueries({ queryKey: ['test', testId, 'comparison'] });
-    void queries.invalidateQueries({ queryKey: ['test', testId, 'trace', stop.id] });
+    // Everything that is read off the stops; the test itself is up to date already.
+    void queries.invalidateQueries({
+      queryKey: ['test', testId],
+      predicate: (q) => q.queryKey.length > 2,
+    });
     void queries.invalidateQueries({ queryKey: ['tests'] });
   };
   const decide = useMutation({
