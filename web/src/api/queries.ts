@@ -209,6 +209,21 @@ export const alternatives = (testId: string, r: SignRequest) =>
       ),
   });
 
+/** The same two configurations on all days that they were driven. */
+export const pooled = (testId: string, r: SignRequest) =>
+  queryOptions({
+    queryKey: ['test', testId, 'days', r.baselineId, r.candidateId],
+    queryFn: () =>
+      ask(
+        api.GET('/api/tests/{id}/days', {
+          params: {
+            path: { id: testId },
+            query: { candidate: r.candidateId, ...(r.baselineId !== null && { baseline: r.baselineId }) },
+          },
+        }),
+      ),
+  });
+
 export const signedVerdicts = (testId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'verdicts'],

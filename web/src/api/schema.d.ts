@@ -813,6 +813,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["days"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/expectation": {
         parameters: {
             query?: never;
@@ -1635,6 +1651,17 @@ export interface components {
         DayClock: {
             items: components["schemas"]["Item"][];
             warnings: components["schemas"]["WrittenFinding"][];
+        };
+        DayView: {
+            difference: components["schemas"]["WrittenFigure"];
+            /** Format: date */
+            drivenOn: string;
+            interval95: components["schemas"]["Interval"] | null;
+            question: string;
+            /** Format: uuid */
+            testId: string;
+            /** @enum {string} */
+            verdict: "GAIN_SHOWN" | "LOSS_SHOWN" | "NO_WORTHWHILE_DIFFERENCE" | "NOT_SETTLED" | "NOT_COMPARABLE";
         };
         Decided: {
             reason: string;
@@ -2951,6 +2978,12 @@ export interface components {
             smallestM: number;
             /** Format: int32 */
             stops: number;
+        };
+        PooledView: {
+            days: components["schemas"]["DayView"][];
+            difference: components["schemas"]["WrittenFigure"];
+            interval: components["schemas"]["Interval"] | null;
+            sentences: components["schemas"]["WrittenFinding"][];
         };
         PressureBaseline: {
             bar: number[];
@@ -5339,6 +5372,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    days: {
+        parameters: {
+            query: {
+                candidate: string;
+                baseline?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PooledView"];
                 };
             };
         };

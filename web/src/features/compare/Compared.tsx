@@ -17,6 +17,7 @@ import { PairTable } from './PairTable';
 import { Ranked } from './Ranked';
 import { Signed } from './Signed';
 import { SeriesTable } from './SeriesTable';
+import { Days } from './Days';
 import { Ways } from './Ways';
 import { Sides } from './Sides';
 
@@ -104,9 +105,21 @@ export function Compared({
           {isFirst && <Signed testId={testId} request={request} letter={letter} />}
         </div>
         <Questions data={data} pair={pair} letter={letter}>
-          {isFirst && <Ways testId={testId} request={request} />}
+          {isFirst && <OtherLooks testId={testId} request={request} time={time} />}
         </Questions>
       </Strip>
+    </>
+  );
+}
+
+/** Other days, and other ways to look at this one. */
+function OtherLooks({ testId, request, time }: Parameters<typeof Days>[0]) {
+  return (
+    <>
+      <Days testId={testId} request={request} time={time} />
+      <Folded question="What would change this?" note="margin, confidence, drift, struck-out stops">
+        <Ways testId={testId} request={request} />
+      </Folded>
     </>
   );
 }
@@ -142,11 +155,7 @@ function Questions(props: {
           />
         </Folded>
       )}
-      {children && (
-        <Folded question="What would change this?" note="margin, confidence, drift, struck-out stops">
-          {children}
-        </Folded>
-      )}
+      {children}
       <Folded question="What are the figures of each?">
         <SeriesTable data={data} letter={letter} />
       </Folded>

@@ -98,4 +98,29 @@ class VerdictTest {
                         .status())
                 .isEqualTo(404);
     }
+
+    @Test
+    void theSameTwoOnAnotherDayAreTakenTogether() {
+        JsonNode alone = server.get("/api/tests/%s/days?candidate=%s".formatted(test, candidate));
+        assertThat(alone.get("days").size()).isEqualTo(1);
+        assertThat(alone.get("sentences")).isEmpty();
+
+        UUID later = UUID.randomUUID();
+        Map<String, Object> same = new HashMap<>(Journeys.saveToNewTest(later, "As bought"));
+        String vehicle =
+                server.get("/api/tests/" + test).get("test").get("vehicleId").asString();
+        Map<String, Object> asked = new HashMap<>();
+        ((Map<?, ?>) same.get("newTest")).forEach((k, v) -> asked.put((String) k, v));
+        asked.put("vehicleId", vehicle);
+        same.put("newTest", asked);
+        same.remove("newVehicle");
+        bringIn(same, Journeys.AS_BOUGHT);
+        bringIn(Journeys.saveTo(later, "Other pads"), Journeys.PADS_AND_FLUID);
+        JsonNode both = server.get("/api/tests/%s/days?candidate=%s".formatted(test, candidate));
+        assertThat(both.get("days").size()).isEqualTo(2);
+        assertThat(both.get("difference").get("value").asDouble())
+                .isEqualTo(
+                        both.get("days").get(0).get("difference").get("value").asDouble());
+        assertThat(both.get("sentences").size()).isEqualTo(2);
+    }
 }

@@ -14,6 +14,10 @@ public enum AsideFinding implements FindingCode {
     GUESSES("who", "held", "n"),
     COSTS("cost", "hours", "per", "length", "low", "high"),
     HOURS("hours"),
+    TOGETHER("n", "b", "difference", "a", "low", "high"),
+    TOGETHER_OPEN("n", "b", "difference", "a", "low", "high"),
+    DAYS_VARY("between", "within"),
+    DAYS_ALIKE("between", "within"),
     NOTHING;
 
     private final List<String> parameters;

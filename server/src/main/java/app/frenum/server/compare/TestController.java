@@ -39,6 +39,7 @@ class TestController {
     private final ComparisonService comparisons;
     private final TestListService list;
     private final GuessRecord guesses;
+    private final PooledService pooled;
 
     TestController(
             TestService tests,
@@ -47,7 +48,8 @@ class TestController {
             PlanService plans,
             ComparisonService comparisons,
             TestListService list,
-            GuessRecord guesses) {
+            GuessRecord guesses,
+            PooledService pooled) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
@@ -55,6 +57,7 @@ class TestController {
         this.comparisons = comparisons;
         this.list = list;
         this.guesses = guesses;
+        this.pooled = pooled;
     }
 
     @Does(Deed.READS)
@@ -106,6 +109,14 @@ class TestController {
         return ResponseEntity.ok()
                 .header("Content-Disposition", "attachment; filename=\"stops.csv\"")
                 .body(csv.toString());
+    }
+
+    /** The same two configurations on all days that they were driven. */
+    @Does(Deed.READS)
+    @GetMapping("/{id}/days")
+    PooledView days(
+            @PathVariable UUID id, @RequestParam UUID candidate, @RequestParam(required = false) UUID baseline) {
+        return pooled.of(id, baseline, candidate);
     }
 
     @Does(Deed.READS)
