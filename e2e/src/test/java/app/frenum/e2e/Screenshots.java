@@ -57,6 +57,9 @@ public final class Screenshots {
             page.navigate("/tests/" + fade + "/heat");
             page.getByText("How hot did each stop get?").waitFor();
             shoot(page, folder, "heat");
+            page.navigate(test + "/balance");
+            page.getByText("of the line pressure in front").first().waitFor();
+            shoot(page, folder, "balance");
             page.navigate(test + "/plan");
             page.getByText("end of the slot").first().waitFor();
             shoot(page, folder, "plan");

@@ -34,7 +34,8 @@ final class Mutations {
             () -> NODES.booleanNode(false),
             NODES::objectNode,
             NODES::arrayNode,
-            () -> nested(400));
+            // Several of them in one another must still be text.
+            () -> nested(120));
 
     Mutations(Random random) {
         this.random = random;

@@ -88,9 +88,7 @@ public record Ranking(List<Place> places, List<List<String>> alike, List<Finding
 
         private List<Integer> kindOf(int i) {
             int n = sides.get(i).values().length;
-            boolean blocked = Checks.of(baseline, sides.get(i)).stream()
-                    .anyMatch(c -> c.level() == Check.Level.BLOCK && c.code() != CheckCode.TOO_FEW);
-            if (n == 0 || i > 0 && blocked) {
+            if (n == 0 || i > 0 && Checks.isForbidden(baseline, sides.get(i))) {
                 return leftOut;
             }
             return n < FEWEST ? singles : ranked;
