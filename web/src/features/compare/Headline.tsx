@@ -22,7 +22,7 @@ export function Headline(props: {
         <Answer sure={<Sure pair={pair} />}>{said(pair.conclusion.sentence, units)}</Answer>
         {/* Each is a finding of its own, and says nothing where there is none. */}
         <p className="mt-1 text-[16px] font-[650] empty:hidden">{said(pair.repeats, units)}</p>
-        <p className="mt-1 text-[14.5px] text-ink-2 empty:hidden">
+        <p className="mt-1 max-w-[46rem] text-[14.5px] text-ink-2 empty:hidden">
           {[pair.inProportion, pair.price]
             .map((f) => said(f, units))
             .filter(Boolean)

@@ -7,6 +7,7 @@ import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.Interval;
 import app.frenum.core.stop.DistanceBasis;
+import java.util.Locale;
 import java.util.Optional;
 
 /** What a metre that was gained has cost. Where the range of the gain holds 0 nothing is said: it may have cost anything. */
@@ -35,7 +36,7 @@ public final class Price {
         String in = currency.map(m -> " " + m).orElse("");
         return Finding.of(
                 COSTS,
-                Term.name(amount(cost.value()) + in),
+                Term.name(asEntered(cost.value()) + in),
                 Term.said(
                         hours.isKnown()
                                 ? Finding.of(HOURS, Term.times(hours.value(), TO_A_TENTH))
@@ -44,6 +45,10 @@ public final class Price {
                 Term.distance(1, TO_A_TENTH),
                 Term.name(amount(cost.value() / most)),
                 Term.name(amount(cost.value() / least)));
+    }
+
+    private static String asEntered(double cost) {
+        return cost == Math.rint(cost) ? String.valueOf(Math.round(cost)) : String.format(Locale.ROOT, "%.2f", cost);
     }
 
     /** To two digits: no more is known of a metre. */
