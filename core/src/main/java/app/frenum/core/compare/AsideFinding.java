@@ -12,7 +12,7 @@ public enum AsideFinding implements FindingCode {
     EXPECTED_WITHOUT_FIGURE,
     EXPECTED_NOT_ANSWERED,
     GUESSES("who", "held", "n"),
-    COSTS("cost", "hours", "per", "length", "low", "high"),
+    COSTS("cost", "in", "hours", "per", "length", "low", "high"),
     HOURS("hours"),
     TOGETHER("n", "b", "difference", "a", "low", "high"),
     TOGETHER_OPEN("n", "b", "difference", "a", "low", "high"),

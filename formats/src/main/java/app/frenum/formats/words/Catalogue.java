@@ -6,6 +6,7 @@ import app.frenum.core.compare.AsideFinding;
 import app.frenum.core.compare.CheckCode;
 import app.frenum.core.compare.CheckFinding;
 import app.frenum.core.compare.ConclusionFinding;
+import app.frenum.core.compare.FactorFinding;
 import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.LookFinding;
 import app.frenum.core.compare.RankingFinding;
@@ -38,6 +39,7 @@ public final class Catalogue {
                     CheckFinding.values(),
                     ConclusionFinding.values(),
                     RankingFinding.values(),
+                    FactorFinding.values(),
                     AsideFinding.values(),
                     Alternative.Way.values(),
                     BalanceFinding.values(),

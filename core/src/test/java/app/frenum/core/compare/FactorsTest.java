@@ -1,0 +1,110 @@
+package app.frenum.core.compare;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.frenum.core.compare.Factors.Effect;
+import app.frenum.core.compare.Factors.Missing;
+import app.frenum.core.compare.Factors.Series;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+class FactorsTest {
+    private static final int TESTS = 2000;
+
+    private static Series series(String name, String vehicle, String tyre, double... metres) {
+        return new Series(name, Map.of("vehicle", vehicle, "tyres", tyre), metres);
+    }
+
+    private static Effect effect(Factors f, String level) {
+        return f.effects().stream()
+                .filter(e -> e.level().equals(level))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void mainEffectsAreSharesThatHoldAcrossVehicles() {
+        // The coupé stops a tenth shorter, the soft tyre a twentieth, whichever the other is.
+        Factors f = Factors.of(List.of(
+                series("1", "estate", "touring", 50, 50),
+                series("2", "estate", "soft", 47.5, 47.5),
+                series("3", "coupé", "touring", 45, 45),
+                series("4", "coupé", "soft", 42.75, 42.75)));
+        assertThat(effect(f, "soft").share()).isCloseTo(-0.05, within(1e-9));
+        assertThat(effect(f, "coupé").share()).isCloseTo(-0.1, within(1e-9));
+        assertThat(f.inseparable()).isEmpty();
+    }
+
+    @Test
+    void whatAlwaysChangedTogetherIsNamedWithTheRunThatWouldTell() {
+        Factors f = Factors.of(List.of(
+                new Series("As bought", Map.of("pads", "organic", "fluid", "old"), new double[] {50, 50.4, 49.8}),
+                new Series(
+                        "All new", Map.of("pads", "semi-metallic", "fluid", "fresh"), new double[] {45, 45.4, 44.8})));
+        assertThat(f.inseparable()).containsExactly(List.of("fluid", "pads"));
+        assertThat(f.missing()).contains(new Missing("As bought", "fluid", "All new"));
+        assertThat(f.effects()).hasSize(1);
+        assertThat(f.effects().get(0).factor()).isEqualTo("fluid and pads");
+        assertThat(f.sentences())
+                .extracting(s -> s.code().name())
+                .containsExactly("SHORTENS", "INSEPARABLE", "MISSING_RUN");
+    }
+
+    @Test
+    void oneRunOfEachIsAnEstimateWithoutCertaintyAndNothingIsNone() {
+        Factors once = Factors.of(List.of(
+                series("1", "estate", "touring", 50),
+                series("2", "estate", "soft", 47.5),
+                series("3", "coupé", "touring", 45)));
+        assertThat(once.effects()).allMatch(e -> e.interval().isEmpty());
+        assertThat(Factors.of(List.of(series("1", "estate", "touring", 50, 51))).sentences())
+                .extracting(s -> s.code().name())
+                .containsExactly("NOTHING_VARIES");
+        assertThat(Factors.of(List.of()).effects()).isEmpty();
+    }
+
+    @Test
+    void aFactorThatOthersTellTogetherIsLeftOutAndSaid() {
+        Factors f = Factors.of(List.of(
+                new Series("1", Map.of("a", "0", "b", "0", "c", "0"), new double[] {50, 51}),
+                new Series("2", Map.of("a", "1", "b", "0", "c", "1"), new double[] {49, 48}),
+                new Series("3", Map.of("a", "1", "b", "1", "c", "2"), new double[] {47, 46})));
+        assertThat(f.hidden()).containsExactly("c");
+    }
+
+    /** Five vehicles, three tyres, one run of most; the tyre shortens by 4 %, and each pair has a quirk of its own. */
+    private static boolean holds(Random random, double quirk) {
+        List<Series> all = new ArrayList<>();
+        for (int v = 0; v < 5; v++) {
+            for (int t = 0; t < 3; t++) {
+                double truth = Math.log(40 + 3 * v) + (t == 1 ? Math.log(0.96) : 0) + quirk * random.nextGaussian();
+                all.add(series(
+                        v + "/" + t,
+                        "v" + v,
+                        "t" + t,
+                        IntStream.range(0, 3)
+                                .mapToDouble(i -> Math.exp(truth + 0.015 * random.nextGaussian()))
+                                .toArray()));
+            }
+        }
+        return effect(Factors.of(all), "t1")
+                .interval()
+                .filter(i -> i.low() <= -0.04 && -0.04 <= i.high())
+                .isPresent();
+    }
+
+    @Test
+    void theIntervalOfAnEffectHoldsTheTruthAsOftenAsItSays() {
+        for (double quirk : new double[] {0, 0.02}) {
+            Random random = new Random(7);
+            long held =
+                    IntStream.range(0, TESTS).filter(i -> holds(random, quirk)).count();
+            assertThat(held / (double) TESTS).as("quirk " + quirk).isBetween(0.93, 0.98);
+        }
+    }
+}
