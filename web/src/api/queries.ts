@@ -224,6 +224,13 @@ export const pooled = (testId: string, r: SignRequest) =>
       ),
   });
 
+/** What each factor did over everything that was driven like this test. */
+export const factors = (testId: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'factors'],
+    queryFn: () => ask(api.GET('/api/tests/{id}/factors', { params: { path: { id: testId } } })),
+  });
+
 export const signedVerdicts = (testId: string) =>
   queryOptions({
     queryKey: ['test', testId, 'verdicts'],

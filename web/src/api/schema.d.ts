@@ -846,6 +846,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{id}/factors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["factors"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}/fade": {
         parameters: {
             query?: never;
@@ -1356,6 +1372,14 @@ export interface components {
             gap: components["schemas"]["WrittenQuantity"];
             to: components["schemas"]["WrittenQuantity"];
         };
+        Between: {
+            /** Format: uuid */
+            first: string;
+            /** Format: uuid */
+            other: string;
+            /** Format: uuid */
+            vehicleId: string;
+        };
         Block: {
             /** Format: int32 */
             configuration: number;
@@ -1863,6 +1887,14 @@ export interface components {
         };
         ExpectationRequest: {
             expectation: string;
+        };
+        FactorsView: {
+            between: components["schemas"]["Between"] | null;
+            sentences: components["schemas"]["WrittenFinding"][];
+            /** Format: int32 */
+            series: number;
+            /** Format: int32 */
+            tests: number;
         };
         FadeAnswer: {
             growth: components["schemas"]["WrittenFinding"];
@@ -5423,6 +5455,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    factors: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactorsView"];
                 };
             };
         };

@@ -19,6 +19,7 @@ import { Signed } from './Signed';
 import { SeriesTable } from './SeriesTable';
 import { Days } from './Days';
 import { Ways } from './Ways';
+import { WhichPart } from './WhichPart';
 import { Sides } from './Sides';
 
 type Props = {
@@ -117,7 +118,10 @@ function OtherLooks({ testId, request, time }: Parameters<typeof Days>[0]) {
   return (
     <>
       <Days testId={testId} request={request} time={time} />
-      <Folded question="What would change this?" note="margin, confidence, drift, struck-out stops">
+      <Folded lazy question="Which part did it?" note="over everything that was driven alike">
+        <WhichPart testId={testId} />
+      </Folded>
+      <Folded lazy question="What would change this?" note="margin, confidence, drift, struck-out stops">
         <Ways testId={testId} request={request} />
       </Folded>
     </>

@@ -78,6 +78,11 @@ class JourneysTest extends Journey {
         page.navigate(demoTest() + "/compare");
         assertThat(page.getByText("It came otherwise: 3.00 m shorter lies outside the range"))
                 .isVisible();
+        unfold("Which part did it?");
+        assertThat(page.getByText("fluid and pads always changed together, and cannot be told apart."))
+                .isVisible();
+        assertThat(page.getByText(Pattern.compile("One run would tell: .* with only the fluid of")))
+                .isVisible();
         unfold("What would change this?");
         assertThat(page.getByText(Pattern.compile("Looked at in \\d ways, \\d of them say the same")))
                 .isVisible();
@@ -96,6 +101,13 @@ class JourneysTest extends Journey {
         String file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The file to verify it by"))
                 .getAttribute("href");
         assertThat(page.request().get(url() + file).text()).contains("frenum-verdict", "Club secretary");
+        unfold("Which part did it?");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Make the configuration in between"))
+                .click();
+        assertThat(page.getByText("Make the configuration in between, with only")
+                        .first())
+                .isVisible();
+        page.navigate(demoTest() + "/compare");
         theSecondStop();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring back"))
                 .click();

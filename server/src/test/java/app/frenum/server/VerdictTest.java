@@ -123,4 +123,14 @@ class VerdictTest {
                         both.get("days").get(0).get("difference").get("value").asDouble());
         assertThat(both.get("sentences").size()).isEqualTo(2);
     }
+
+    @Test
+    void factorsAreTakenOverEverythingThatWasDrivenAlike() {
+        JsonNode factors = server.get("/api/tests/%s/factors".formatted(test));
+        assertThat(factors.get("series").asInt()).isGreaterThanOrEqualTo(2);
+        assertThat(factors.get("sentences")).isNotEmpty();
+        assertThat(server.tryGet("/api/tests/%s/factors".formatted(UUID.randomUUID()))
+                        .status())
+                .isEqualTo(404);
+    }
 }

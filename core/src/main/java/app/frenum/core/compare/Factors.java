@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
@@ -42,7 +43,15 @@ public record Factors(
      * @param levels of every factor
      * @param values distances that count, m
      */
-    public record Series(String name, Map<String, String> levels, double[] values) {}
+    public record Series(String name, Map<String, String> levels, double[] values) {
+        /** Which vehicle was driven; what was not said of another vehicle is not the same as it came. */
+        private String vehicle() {
+            return levels.getOrDefault(VEHICLE, "");
+        }
+    }
+
+    /** The factor that says which vehicle it was. */
+    public static final String VEHICLE = "vehicle";
 
     /** One level against the first of its factor; the share of the distance that it adds, below 0 where it is shorter. */
     public record Effect(String factor, String level, String reference, double share, Optional<Interval> interval) {}
@@ -50,9 +59,10 @@ public record Factors(
     /** To drive the one series with only one factor of the other. */
     public record Missing(String with, String factor, String of) {}
 
-    public static Factors of(List<Series> all) {
+    /** @param fitted the factors that can be changed for a run, and are not conditions */
+    public static Factors of(List<Series> all, Set<String> fitted) {
         List<Series> driven = all.stream().filter(s -> s.values().length > 0).toList();
-        return new Writing(driven).factors();
+        return new Writing(driven, fitted).factors();
     }
 
     /** What it comes to. */
@@ -90,20 +100,22 @@ public record Factors(
     /** One set of series being worked out. */
     private static final class Writing {
         private final List<Series> series;
+        private final Set<String> fitted;
         /** Factors that vary; those that always changed together under one name. */
         private final Map<String, List<String>> merged = new LinkedHashMap<>();
 
         private final List<List<String>> inseparable = new ArrayList<>();
         private final List<String> hidden = new ArrayList<>();
 
-        Writing(List<Series> series) {
+        Writing(List<Series> series, Set<String> fitted) {
             this.series = series;
+            this.fitted = fitted;
             Map<List<Integer>, List<String>> byPartition = new LinkedHashMap<>();
             series.stream()
                     .flatMap(s -> s.levels().keySet().stream())
                     .distinct()
                     .sorted()
-                    .filter(f -> levels(f).size() > 1)
+                    .filter(f -> levels(f).size() > 1 && !isImplied(f))
                     .forEach(f -> byPartition
                             .computeIfAbsent(partition(f), p -> new ArrayList<>())
                             .add(f));
@@ -115,8 +127,15 @@ public record Factors(
             });
         }
 
+        /** What was not said of every vehicle, and differs as they do, is part of what they are. */
+        private boolean isImplied(String factor) {
+            return !factor.equals(VEHICLE)
+                    && partition(factor).equals(partition(VEHICLE))
+                    && series.stream().anyMatch(s -> !s.levels().containsKey(factor));
+        }
+
         private String level(Series s, String factor) {
-            return s.levels().getOrDefault(factor, "as it came");
+            return s.levels().getOrDefault(factor, ("as it came " + s.vehicle()).strip());
         }
 
         private List<String> levels(String factor) {
@@ -247,19 +266,17 @@ public record Factors(
             return withinDf > 0 && ofStops > 0 ? Optional.of(new double[] {ofStops, withinDf}) : Optional.empty();
         }
 
-        /** Two series that differ in what cannot be told apart: the one with one factor of the other tells it. */
+        /** Two series of one vehicle that differ in what cannot be told apart: the one with one factor of the other tells it. */
         private Optional<Missing> missing() {
-            for (List<String> names : inseparable) {
-                String factor = names.get(0);
-                for (Series other : series) {
-                    Series first = series.get(0);
-                    boolean both = names.stream().allMatch(f -> !level(first, f).equals(level(other, f)));
-                    if (both) {
-                        return Optional.of(new Missing(first.name(), factor, other.name()));
-                    }
-                }
-            }
-            return Optional.empty();
+            return inseparable.stream()
+                    .filter(fitted::containsAll)
+                    .flatMap(names -> series.stream()
+                            .flatMap(a -> series.stream()
+                                    .filter(b -> a.vehicle().equals(b.vehicle())
+                                            && names.stream()
+                                                    .noneMatch(f -> level(a, f).equals(level(b, f))))
+                                    .map(b -> new Missing(a.name(), names.get(0), b.name()))))
+                    .findFirst();
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * Everything of a brake configuration that affects braking. A slot that is absent is as the vehicle came, whatever
@@ -25,6 +26,19 @@ public record ConfigurationSpec(Map<Slot, Part> parts, Map<BrakeSwitch, Boolean>
         List<FieldProblem> found = new ArrayList<>();
         parts.forEach((slot, part) -> found.addAll(part.problems(slot, "parts." + slot)));
         return found;
+    }
+
+    /** What it is in every factor, in words; a factor that nothing was said of is absent. */
+    public Map<String, String> levels() {
+        Map<String, String> levels = new TreeMap<>();
+        parts.forEach((slot, part) -> levels.merge(slot.factor(), Difference.told(part), ConfigurationSpec::both));
+        switches.forEach(
+                (s, on) -> levels.merge(s.factor(), s.label() + (on ? " on" : " off"), ConfigurationSpec::both));
+        return levels;
+    }
+
+    private static String both(String one, String other) {
+        return one.equals(other) ? one : one + ", " + other;
     }
 
     /** Pads that are new and were never bedded in. */

@@ -125,7 +125,7 @@ public record Difference(
         return a == null || b == null ? a == null && b == null : a.brakesLike(b);
     }
 
-    private static String told(@Nullable Part part) {
+    static String told(@Nullable Part part) {
         if (part == null) {
             return "as it came";
         }

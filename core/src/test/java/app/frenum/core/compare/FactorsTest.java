@@ -10,11 +10,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class FactorsTest {
     private static final int TESTS = 2000;
+
+    private static Factors of(List<Series> all) {
+        return Factors.of(all, Set.of("pads", "fluid", "tyres"));
+    }
 
     private static Series series(String name, String vehicle, String tyre, double... metres) {
         return new Series(name, Map.of("vehicle", vehicle, "tyres", tyre), metres);
@@ -30,7 +35,7 @@ class FactorsTest {
     @Test
     void mainEffectsAreSharesThatHoldAcrossVehicles() {
         // The coupé stops a tenth shorter, the soft tyre a twentieth, whichever the other is.
-        Factors f = Factors.of(List.of(
+        Factors f = of(List.of(
                 series("1", "estate", "touring", 50, 50),
                 series("2", "estate", "soft", 47.5, 47.5),
                 series("3", "coupé", "touring", 45, 45),
@@ -42,7 +47,7 @@ class FactorsTest {
 
     @Test
     void whatAlwaysChangedTogetherIsNamedWithTheRunThatWouldTell() {
-        Factors f = Factors.of(List.of(
+        Factors f = of(List.of(
                 new Series("As bought", Map.of("pads", "organic", "fluid", "old"), new double[] {50, 50.4, 49.8}),
                 new Series(
                         "All new", Map.of("pads", "semi-metallic", "fluid", "fresh"), new double[] {45, 45.4, 44.8})));
@@ -56,21 +61,41 @@ class FactorsTest {
     }
 
     @Test
+    void conditionsThatAlwaysChangedTogetherAskForNoRun() {
+        Factors f = of(List.of(
+                new Series("1", Map.of("surface", "dry", "who drove", "a"), new double[] {50, 51}),
+                new Series("2", Map.of("surface", "damp", "who drove", "b"), new double[] {60, 61})));
+        assertThat(f.inseparable()).hasSize(1);
+        assertThat(f.missing()).isEmpty();
+    }
+
+    @Test
+    void whatNobodySaidOfAnotherVehicleIsPartOfWhatItIs() {
+        Series described = new Series("1", Map.of("vehicle", "estate", "tyres", "touring"), new double[] {50, 51});
+        Series bare = new Series("2", Map.of("vehicle", "coupé"), new double[] {45, 46});
+        Factors f = of(List.of(described, bare));
+        assertThat(f.effects()).extracting(Effect::factor).containsExactly("vehicle");
+        assertThat(f.inseparable()).isEmpty();
+        Series other = new Series("2", Map.of("vehicle", "coupé", "tyres", "soft"), new double[] {45, 46});
+        assertThat(of(List.of(described, other)).inseparable()).containsExactly(List.of("tyres", "vehicle"));
+    }
+
+    @Test
     void oneRunOfEachIsAnEstimateWithoutCertaintyAndNothingIsNone() {
-        Factors once = Factors.of(List.of(
+        Factors once = of(List.of(
                 series("1", "estate", "touring", 50),
                 series("2", "estate", "soft", 47.5),
                 series("3", "coupé", "touring", 45)));
         assertThat(once.effects()).allMatch(e -> e.interval().isEmpty());
-        assertThat(Factors.of(List.of(series("1", "estate", "touring", 50, 51))).sentences())
+        assertThat(of(List.of(series("1", "estate", "touring", 50, 51))).sentences())
                 .extracting(s -> s.code().name())
                 .containsExactly("NOTHING_VARIES");
-        assertThat(Factors.of(List.of()).effects()).isEmpty();
+        assertThat(of(List.of()).effects()).isEmpty();
     }
 
     @Test
     void aFactorThatOthersTellTogetherIsLeftOutAndSaid() {
-        Factors f = Factors.of(List.of(
+        Factors f = of(List.of(
                 new Series("1", Map.of("a", "0", "b", "0", "c", "0"), new double[] {50, 51}),
                 new Series("2", Map.of("a", "1", "b", "0", "c", "1"), new double[] {49, 48}),
                 new Series("3", Map.of("a", "1", "b", "1", "c", "2"), new double[] {47, 46})));
@@ -92,7 +117,7 @@ class FactorsTest {
                                 .toArray()));
             }
         }
-        return effect(Factors.of(all), "t1")
+        return effect(of(all), "t1")
                 .interval()
                 .filter(i -> i.low() <= -0.04 && -0.04 <= i.high())
                 .isPresent();

@@ -40,6 +40,7 @@ class TestController {
     private final TestListService list;
     private final GuessRecord guesses;
     private final PooledService pooled;
+    private final FactorsService factors;
 
     TestController(
             TestService tests,
@@ -49,7 +50,8 @@ class TestController {
             ComparisonService comparisons,
             TestListService list,
             GuessRecord guesses,
-            PooledService pooled) {
+            PooledService pooled,
+            FactorsService factors) {
         this.tests = tests;
         this.garage = garage;
         this.stops = stops;
@@ -58,6 +60,7 @@ class TestController {
         this.list = list;
         this.guesses = guesses;
         this.pooled = pooled;
+        this.factors = factors;
     }
 
     @Does(Deed.READS)
@@ -109,6 +112,13 @@ class TestController {
         return ResponseEntity.ok()
                 .header("Content-Disposition", "attachment; filename=\"stops.csv\"")
                 .body(csv.toString());
+    }
+
+    /** Which part did it, over everything that was driven like this test. */
+    @Does(Deed.READS)
+    @GetMapping("/{id}/factors")
+    FactorsView factors(@PathVariable UUID id) {
+        return factors.of(id);
     }
 
     /** The same two configurations on all days that they were driven. */

@@ -1,0 +1,111 @@
+package app.frenum.server.compare;
+
+import app.frenum.core.compare.ComparedStop;
+import app.frenum.core.compare.Factors;
+import app.frenum.core.compare.Side;
+import app.frenum.server.garage.ConfigurationView;
+import app.frenum.server.garage.GarageService;
+import app.frenum.server.plan.Rehearsals;
+import app.frenum.server.plan.TestDefinition;
+import app.frenum.server.plan.TestService;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Which part did it: everything that was driven like a test, over all its tests and vehicles. */
+@Service
+@Transactional(readOnly = true)
+class FactorsService {
+    private static final double SAME_SPEED = 0.005;
+
+    private final TestService tests;
+    private final GarageService garage;
+    private final ComparisonService comparisons;
+    private final Rehearsals rehearsals;
+
+    FactorsService(TestService tests, GarageService garage, ComparisonService comparisons, Rehearsals rehearsals) {
+        this.tests = tests;
+        this.garage = garage;
+        this.comparisons = comparisons;
+        this.rehearsals = rehearsals;
+    }
+
+    FactorsView of(UUID testId) {
+        TestDefinition asked = tests.test(testId);
+        Map<UUID, ConfigurationView> configurations =
+                garage.configurations().stream().collect(Collectors.toMap(ConfigurationView::id, Function.identity()));
+        List<Factors.Series> series = new ArrayList<>();
+        Set<String> fitted = new TreeSet<>();
+        Map<String, ConfigurationView> byName = new HashMap<>();
+        int taken = 0;
+        for (ComparedSides of : alike(asked)) {
+            taken++;
+            for (int i = 0; i < of.sides().size(); i++) {
+                ConfigurationView c = Objects.requireNonNull(
+                        configurations.get(of.configurationIds().get(i)));
+                series.add(series(of, of.sides().get(i), c));
+                byName.put(c.label(), c);
+                fitted.addAll(c.spec().levels().keySet());
+                fitted.addAll(c.changed());
+            }
+        }
+        Factors factors = Factors.of(series, fitted);
+        return new FactorsView(
+                series.size(),
+                taken,
+                factors.sentences(),
+                between(factors, byName).orElse(null));
+    }
+
+    private List<ComparedSides> alike(TestDefinition asked) {
+        Set<UUID> rehearsed = rehearsals.rehearsed();
+        return tests.tests().stream()
+                .filter(t -> !rehearsed.contains(t.id()))
+                .filter(t -> Math.abs(
+                                t.nominalSpeed().inside() / asked.nominalSpeed().inside() - 1)
+                        < SAME_SPEED)
+                .map(t -> comparisons.sides(t.id(), null, false))
+                .filter(s -> !s.sides().isEmpty() && s.sides().stream().allMatch(side -> side.basis() == asked.basis()))
+                .toList();
+    }
+
+    private static Factors.Series series(ComparedSides of, Side side, ConfigurationView c) {
+        Map<String, String> levels = new TreeMap<>(c.spec().levels());
+        // What was only said to have changed is another level of its own.
+        c.changed().forEach(f -> levels.putIfAbsent(f, "changed in " + c.label()));
+        levels.put(Factors.VEHICLE, of.vehicle());
+        levels.put("day", of.test().drivenOn().toString());
+        only(side, ComparedStop.Circumstances::surface).ifPresent(s -> levels.put("surface", s));
+        only(side, ComparedStop.Circumstances::load).ifPresent(l -> levels.put("load", l));
+        only(side, ComparedStop.Circumstances::driver).ifPresent(d -> levels.put("who drove", d));
+        return new Factors.Series(c.label(), levels, side.values());
+    }
+
+    private static Optional<String> only(Side side, Function<ComparedStop.Circumstances, Optional<String>> what) {
+        Set<String> all = side.stops().stream()
+                .filter(ComparedStop::counts)
+                .flatMap(s -> what.apply(s.circumstances()).stream())
+                .collect(Collectors.toCollection(TreeSet::new));
+        return all.size() == 1 ? Optional.of(all.iterator().next()) : Optional.empty();
+    }
+
+    private static Optional<FactorsView.Between> between(Factors factors, Map<String, ConfigurationView> byName) {
+        return factors.missing()
+                .map(m -> List.of(
+                        Objects.requireNonNull(byName.get(m.with())), Objects.requireNonNull(byName.get(m.of()))))
+                .filter(two -> two.get(0).vehicleId().equals(two.get(1).vehicleId()))
+                .map(two -> new FactorsView.Between(
+                        two.get(0).vehicleId(), two.get(0).id(), two.get(1).id()));
+    }
+}
