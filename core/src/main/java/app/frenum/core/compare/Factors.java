@@ -9,6 +9,7 @@ import app.frenum.core.statistics.Interval;
 import app.frenum.core.statistics.StudentT;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,7 +45,7 @@ public record Factors(
      * @param values distances that count, m
      */
     public record Series(String name, Map<String, String> levels, double[] values) {
-        /** Which vehicle was driven; what was not said of another vehicle is not the same as it came. */
+        /** Which vehicle was driven. */
         private String vehicle() {
             return levels.getOrDefault(VEHICLE, "");
         }
@@ -114,8 +115,10 @@ public record Factors(
             series.stream()
                     .flatMap(s -> s.levels().keySet().stream())
                     .distinct()
-                    .sorted()
-                    .filter(f -> levels(f).size() > 1 && !isImplied(f))
+                    // The vehicle takes what differs as vehicles do; what is told beside it is told of all of them.
+                    .sorted(Comparator.comparing((String f) -> !f.equals(VEHICLE))
+                            .thenComparing(f -> f))
+                    .filter(f -> levels(f).size() > 1)
                     .forEach(f -> byPartition
                             .computeIfAbsent(partition(f), p -> new ArrayList<>())
                             .add(f));
@@ -127,15 +130,24 @@ public record Factors(
             });
         }
 
-        /** What was not said of every vehicle, and differs as they do, is part of what they are. */
-        private boolean isImplied(String factor) {
-            return !factor.equals(VEHICLE)
-                    && partition(factor).equals(partition(VEHICLE))
-                    && series.stream().anyMatch(s -> !s.levels().containsKey(factor));
+        /**
+         * What nobody said of a vehicle is the same throughout it, and its own effect takes it: it tells nothing of the factor.
+         */
+        private String level(Series s, String factor) {
+            String said = s.levels().get(factor);
+            if (said != null) {
+                return said;
+            }
+            boolean saidOfIt = series.stream()
+                    .anyMatch(o -> o.vehicle().equals(s.vehicle()) && o.levels().containsKey(factor));
+            return saidOfIt ? "as it came" : firstSaid(factor);
         }
 
-        private String level(Series s, String factor) {
-            return s.levels().getOrDefault(factor, ("as it came " + s.vehicle()).strip());
+        private String firstSaid(String factor) {
+            return series.stream()
+                    .flatMap(o -> Optional.ofNullable(o.levels().get(factor)).stream())
+                    .findFirst()
+                    .orElseThrow();
         }
 
         private List<String> levels(String factor) {
@@ -152,16 +164,23 @@ public record Factors(
             List<double[]> columns = new ArrayList<>(List.of(ones()));
             List<String[]> meanings = new ArrayList<>();
             for (Map.Entry<String, List<String>> f : merged.entrySet()) {
-                List<double[]> own = columns(f.getValue());
-                List<double[]> tried = new ArrayList<>(columns);
-                tried.addAll(own);
-                if (rank(tried) < tried.size()) {
-                    hidden.add(f.getKey());
-                    continue;
-                }
-                columns = tried;
+                int before = meanings.size();
                 List<String> levels = joined(f.getValue());
-                levels.stream().skip(1).forEach(l -> meanings.add(new String[] {f.getKey(), l, levels.get(0)}));
+                String reference = levels.get(0);
+                for (String level : levels.subList(1, levels.size())) {
+                    double[] own = column(f.getValue(), level);
+                    columns.add(own);
+                    if (rank(columns) == columns.size()) {
+                        meanings.add(new String[] {f.getKey(), level, reference});
+                    } else {
+                        // Told by the vehicle already: what else that had is held against it.
+                        columns.remove(columns.size() - 1);
+                        reference = level;
+                    }
+                }
+                if (meanings.size() == before) {
+                    hidden.add(f.getKey());
+                }
             }
             return new Factors(
                     meanings.isEmpty() ? List.of() : effects(matrix(columns), meanings),
@@ -184,16 +203,10 @@ public record Factors(
             return series.stream().map(s -> joined(s, factors)).distinct().toList();
         }
 
-        /** One for each level but the first. */
-        private List<double[]> columns(List<String> factors) {
-            List<String> levels = joined(factors);
-            List<double[]> out = new ArrayList<>();
-            for (String level : levels.subList(1, levels.size())) {
-                out.add(series.stream()
-                        .mapToDouble(s -> joined(s, factors).equals(level) ? 1 : 0)
-                        .toArray());
-            }
-            return out;
+        private double[] column(List<String> factors, String level) {
+            return series.stream()
+                    .mapToDouble(s -> joined(s, factors).equals(level) ? 1 : 0)
+                    .toArray();
         }
 
         private static RealMatrix matrix(List<double[]> columns) {

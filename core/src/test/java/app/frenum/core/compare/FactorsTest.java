@@ -77,7 +77,7 @@ class FactorsTest {
         assertThat(f.effects()).extracting(Effect::factor).containsExactly("vehicle");
         assertThat(f.inseparable()).isEmpty();
         Series other = new Series("2", Map.of("vehicle", "coupé", "tyres", "soft"), new double[] {45, 46});
-        assertThat(of(List.of(described, other)).inseparable()).containsExactly(List.of("tyres", "vehicle"));
+        assertThat(of(List.of(described, other)).inseparable()).containsExactly(List.of("vehicle", "tyres"));
     }
 
     @Test
@@ -100,6 +100,11 @@ class FactorsTest {
                 new Series("2", Map.of("a", "1", "b", "0", "c", "1"), new double[] {49, 48}),
                 new Series("3", Map.of("a", "1", "b", "1", "c", "2"), new double[] {47, 46})));
         assertThat(f.hidden()).containsExactly("c");
+        Factors described = of(List.of(
+                new Series("1", Map.of("vehicle", "coupé"), new double[] {45, 46}),
+                new Series("2", Map.of("vehicle", "estate", "pads", "organic"), new double[] {50, 51}),
+                new Series("3", Map.of("vehicle", "estate", "pads", "semi-metallic"), new double[] {47, 48})));
+        assertThat(effect(described, "semi-metallic").reference()).isEqualTo("organic");
     }
 
     /** Five vehicles, three tyres, one run of most; the tyre shortens by 4 %, and each pair has a quirk of its own. */
