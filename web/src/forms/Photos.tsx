@@ -6,7 +6,7 @@ import { keepPhoto, sendPhotos, waitingPhotos } from './photoQueue';
 const RETRY_MS = 3000;
 
 /** Pictures of a stop or a trial, and one more; what the network does not take yet waits in the browser's own store. */
-export function Photos(props: { testId: string; subjectId: string; holder: string }) {
+export function Photos(props: { testId: string; subjectId: string; of: 'stop' | 'trial'; holder: string }) {
   const { testId, subjectId, holder } = props;
   const client = useQueryClient();
   const kept = useQuery(photos(testId)).data ?? [];
@@ -45,7 +45,7 @@ export function Photos(props: { testId: string; subjectId: string; holder: strin
           <a key={p.id} href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
             <img
               src={`/api/photos/${p.id}`}
-              alt={`Photo ${i + 1} of this`}
+              alt={`Photo ${i + 1} of this ${props.of}`}
               className="h-14 w-20 rounded-control object-cover"
             />
           </a>

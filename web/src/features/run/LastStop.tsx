@@ -58,7 +58,7 @@ export function LastStop(props: {
           </ul>
           {stop.logged && <LoggedFigures logged={stop.logged} />}
           <Peaks stop={stop} />
-          <Photos testId={view.testId} subjectId={stop.id} holder={props.holder} />
+          <Photos testId={view.testId} subjectId={stop.id} of="stop" holder={props.holder} />
           {judging && stop.logged && (
             <Button className="min-h-14 text-[18px]" onClick={props.onReadings}>
               Pedal, discs, note: add what you saw

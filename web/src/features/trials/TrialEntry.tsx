@@ -46,7 +46,7 @@ export function TrialEntry(props: {
         <Button onClick={() => setTelling(true)}>
           {trial.result ? 'Tell it anew' : 'Tell what came of it'}
         </Button>
-        <Photos testId={testId} subjectId={trial.id} holder={person} />
+        <Photos testId={testId} subjectId={trial.id} of="trial" holder={person} />
         <Button
           tone="link"
           aria-label={`Remove ${kind?.label ?? 'the trial'}`}
