@@ -62,7 +62,7 @@ export function Ranked(props: {
                 ) : (
                   <button
                     type="button"
-                    className="min-h-6 text-left underline decoration-rule underline-offset-4 max-md:min-h-[44px]"
+                    className="block min-h-6 max-w-full text-left whitespace-normal underline decoration-rule underline-offset-4 max-md:min-h-[44px]"
                     aria-pressed={p.configurationId === props.candidateId}
                     onClick={() => props.onChoose(p.configurationId)}
                   >
