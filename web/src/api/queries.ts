@@ -264,6 +264,20 @@ export const trials = (testId: string) =>
     queryFn: () => ask(api.GET('/api/tests/{testId}/trials', { params: { path: { testId } } })),
   });
 
+/** Distances that others gave, as they stand beside stops from a speed, m/s. */
+export const marks = (testId: string, speed: number) =>
+  queryOptions({
+    queryKey: ['test', testId, 'marks', speed],
+    queryFn: () =>
+      ask(api.GET('/api/tests/{testId}/marks', { params: { path: { testId }, query: { speed } } })),
+  });
+
+export const tradeOffs = (testId: string) =>
+  queryOptions({
+    queryKey: ['test', testId, 'trade-offs'],
+    queryFn: () => ask(api.GET('/api/tests/{testId}/trade-offs', { params: { path: { testId } } })),
+  });
+
 export const trialKinds = () =>
   queryOptions({
     queryKey: ['trials', 'kinds'],

@@ -358,6 +358,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/marks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetMark"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1024,6 +1040,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tests/{testId}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{testId}/marks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["mark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{testId}/photos": {
         parameters: {
             query?: never;
@@ -1050,6 +1098,38 @@ export interface paths {
         get?: never;
         /** @description Needs a name in the header Frenum-Who. */
         put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{testId}/trade-offs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tradeOffs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{testId}/trade-offs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tradeOff"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1085,6 +1165,22 @@ export interface paths {
         put: operations["begin"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trade-offs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetTradeOff"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1244,6 +1340,13 @@ export interface components {
             label: string;
             /** @enum {string} */
             rule: "PEDAL_TO_FLOOR" | "CRACK" | "FLUID_LOSS" | "SMOKE_OR_FIRE" | "REAR_LOCKS_FIRST" | "PULLS_ASIDE" | "BRAKE_STAYS_ON" | "LINING_LOOSE" | "LIMIT_TEMPERATURE" | "LANE_NOT_CLEAR";
+        };
+        Adjusted: {
+            difference: components["schemas"]["WrittenFigure"];
+            interval: components["schemas"]["Interval"] | null;
+            said: components["schemas"]["WrittenFinding"];
+            /** @enum {string} */
+            taken: "BLOCKS" | "DRIFT" | "START_TEMPERATURE" | "AMBIENT";
         };
         AdjusterView: {
             band: components["schemas"]["BandAt"][];
@@ -1881,12 +1984,16 @@ export interface components {
         };
         Expectation: {
             by: string;
+            candidateId: string | null;
             expectation: string;
+            guess: components["schemas"]["Guess"] | null;
             /** Format: date-time */
             sealedAt: string;
         };
         ExpectationRequest: {
+            candidateId: string | null;
             expectation: string;
+            guess: components["schemas"]["Guess"] | null;
         };
         FactorsView: {
             between: components["schemas"]["Between"] | null;
@@ -2017,8 +2124,10 @@ export interface components {
             bedding: components["schemas"]["FormEntry"][];
             disc: components["schemas"]["FormEntry"][];
             efforts: components["schemas"]["Choice"][];
+            guess: components["schemas"]["FormEntry"][];
             lap: components["schemas"]["FormEntry"][];
             limit: components["schemas"]["FormEntry"][];
+            mark: components["schemas"]["FormEntry"][];
             pedals: components["schemas"]["Choice"][];
             phase: components["schemas"]["FormEntry"][];
             reading: components["schemas"]["FormEntry"][];
@@ -2080,6 +2189,11 @@ export interface components {
             n: number;
             name: string;
             startC: components["schemas"]["WrittenFigure"];
+        };
+        Guess: {
+            /** @enum {string} */
+            sense: "SHORTER" | "LONGER" | "NO_DIFFERENCE";
+            size: components["schemas"]["WrittenQuantity"] | null;
         };
         Halt: {
             /** Format: double */
@@ -2769,6 +2883,7 @@ export interface components {
             words: components["schemas"]["WrittenFinding"];
         };
         Pair: {
+            adjusted: components["schemas"]["Adjusted"][];
             brownForsytheP: components["schemas"]["WrittenFigure"];
             candidate: string;
             /** Format: uuid */
@@ -2995,13 +3110,11 @@ export interface components {
             vehicleId: string;
         };
         PlanView: {
-            expectation: string | null;
-            expectedBy: string | null;
+            expectation: components["schemas"]["Expectation"] | null;
             forecast: components["schemas"]["ForecastView"] | null;
             lapsed: components["schemas"]["SignedGate"] | null;
             plan: components["schemas"]["PlanRequest"] | null;
             safety: components["schemas"]["SignedGate"] | null;
-            sealedAt: string | null;
             /** Format: int32 */
             version: number;
         };
@@ -3080,6 +3193,20 @@ export interface components {
             rateHz: number;
             /** Format: int32 */
             rows: number;
+        };
+        ReferenceMark: {
+            distance: components["schemas"]["WrittenQuantity"];
+            label: string;
+            source: string;
+            speed: components["schemas"]["WrittenQuantity"];
+        };
+        ReferenceMarkView: {
+            /** Format: uuid */
+            id: string;
+            mark: components["schemas"]["ReferenceMark"];
+            /** Format: double */
+            metres: number;
+            told: components["schemas"]["WrittenFinding"];
         };
         Released: {
             inspected: string;
@@ -3705,6 +3832,25 @@ export interface components {
             t: number[];
             /** Format: double */
             toS: number;
+        };
+        TradeOff: {
+            /** @enum {string} */
+            about: "NOISE" | "DUST" | "COLD_BITE" | "FEEL" | "WEAR" | "APPROVAL" | "SOMETHING_ELSE";
+            note: string;
+            /** @enum {string} */
+            speaks: "FOR" | "AGAINST";
+        };
+        TradeOffRequest: {
+            /** Format: uuid */
+            configurationId: string;
+            tradeOff: components["schemas"]["TradeOff"];
+        };
+        TradeOffView: {
+            /** Format: uuid */
+            configurationId: string;
+            /** Format: uuid */
+            id: string;
+            tradeOff: components["schemas"]["TradeOff"];
         };
         TrendLine: {
             high: components["schemas"]["WrittenFigure"];
@@ -4588,6 +4734,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    forgetMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };
@@ -5744,6 +5912,57 @@ export interface operations {
             };
         };
     };
+    marks: {
+        parameters: {
+            query: {
+                speed: number;
+            };
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferenceMarkView"][];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReferenceMark"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferenceMark"];
+                };
+            };
+        };
+    };
     photos: {
         parameters: {
             query?: never;
@@ -5787,6 +6006,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    tradeOffs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TradeOffView"][];
+                };
+            };
+        };
+    };
+    tradeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                testId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TradeOffRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TradeOffView"];
                 };
             };
         };
@@ -5836,6 +6104,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialView"];
+                };
+            };
+        };
+    };
+    forgetTradeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };

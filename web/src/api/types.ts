@@ -103,6 +103,11 @@ export type BalanceStop = Schemas['BalanceStop'];
 export type Sizing = Schemas['Sizing'];
 export type SizingRequest = Schemas['SizingQuestion'];
 
+export type Mark = Schemas['ReferenceMarkView'];
+export type ReferenceMark = Schemas['ReferenceMark'];
+export type TradeOffNote = Schemas['TradeOffView'];
+export type TradeOff = Schemas['TradeOff'];
+
 export type Trial = Schemas['TrialView'];
 export type TrialKind = Schemas['TrialPlace'];
 export type TrialResult = Schemas['TrialResult'];

@@ -7,7 +7,18 @@ import { Tape } from '../Tape';
 import { useWidth } from '../useWidth';
 import { Gap } from './Gap';
 import { Ghost } from './Ghost';
-import { INSET, NARROW, NARROW_ROW, TOP, WIDE_ROW, type Car, type LaneRow, type Stopped } from './layout';
+import {
+  INSET,
+  NARROW,
+  NARROW_ROW,
+  TOP,
+  WIDE_ROW,
+  type Car,
+  type LaneMark,
+  type LaneRow,
+  type Stopped,
+} from './layout';
+import { Marks, MARK_LINE } from './Marks';
 import { Row } from './Row';
 import { SpeedMarks } from './SpeedMarks';
 import { carriedWords, sentence, tableOf } from './words';
@@ -23,6 +34,8 @@ export function Lane(props: {
   units: UnitTable;
   onChoose: (stop: Stopped) => void;
   asTable: boolean;
+  /** What others gave. */
+  marks?: LaneMark[];
 }) {
   const { ref, width } = useWidth<HTMLDivElement>(1216);
   const { units } = props;
@@ -32,7 +45,11 @@ export function Lane(props: {
   const baseline = props.rows[0];
   if (!baseline) return null;
   const toUnit = units.distance.of;
-  const longest = Math.max(...props.rows.flatMap((r) => r.side.stops.map((s) => toUnit(s.value))));
+  const marks = props.marks ?? [];
+  const longest = Math.max(
+    ...props.rows.flatMap((r) => r.side.stops.map((s) => toUnit(s.value))),
+    ...marks.map((m) => toUnit(m.metres)),
+  );
   const grid = step(longest, 12);
   const end = Math.ceil(longest / grid + 0.05) * grid;
   const x = scaleLinear([0, end], [INSET, width - INSET]);
@@ -42,10 +59,10 @@ export function Lane(props: {
   return (
     <div ref={ref}>
       <Picture
-        name={sentence(props.rows, units)}
+        name={sentence(props.rows, marks, units)}
         width={width}
-        height={height + 32}
-        values={tableOf(props.rows, units)}
+        height={height + 32 + MARK_LINE * marks.length}
+        values={tableOf(props.rows, marks, units)}
         asTable={props.asTable}
         interactive
       >
@@ -89,6 +106,7 @@ export function Lane(props: {
             ),
         )}
         {!narrow && <Ghost rows={props.rows} car={props.car} at={at} units={units} />}
+        <Marks marks={marks} at={at} bottom={height + 2} names={height + 42} width={width} units={units} />
         <Tape
           x={x}
           from={0}

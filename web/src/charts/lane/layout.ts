@@ -10,6 +10,8 @@ export const INSET = 14;
 
 export type LaneRow = { side: Side; letter: Letter; pair: Pair | null };
 export type Car = { lengthM: number; widthM: number };
+/** A distance that others gave, scaled to the speed of these stops. */
+export type LaneMark = { id: string; metres: number; label: string };
 export type Stopped = { id: string };
 
 /** Whether a difference may be drawn as one. */

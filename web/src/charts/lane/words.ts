@@ -1,5 +1,5 @@
 import { figure, number, type UnitTable, said } from '../../units/units';
-import { isShown, type LaneRow } from './layout';
+import { isShown, type LaneMark, type LaneRow } from './layout';
 
 /** What the car's outline says where there is room for it. */
 export function carriedWords(rows: LaneRow[], units: UnitTable): string {
@@ -13,7 +13,7 @@ export function carriedWords(rows: LaneRow[], units: UnitTable): string {
 }
 
 /** The picture in a sentence. */
-export function sentence(rows: LaneRow[], units: UnitTable): string {
+export function sentence(rows: LaneRow[], marks: LaneMark[], units: UnitTable): string {
   const u = units.distance;
   const means = rows.map(
     (r) =>
@@ -25,18 +25,26 @@ export function sentence(rows: LaneRow[], units: UnitTable): string {
     carried !== undefined
       ? `; where the shorter has stopped, the longer was doing ${number(units.speed.of(carried), 0)} ${units.speed.unit}`
       : '';
-  return `Lane, seen from above, to scale. ${means.join('; ')}${last}.`;
+  const others = marks.map((m) => `; ${m.label} at ${number(u.of(m.metres), u.decimals)} ${u.unit}`);
+  return `Lane, seen from above, to scale. ${means.join('; ')}${last}${others.join('')}.`;
 }
 
-export function tableOf(rows: LaneRow[], units: UnitTable) {
+export function tableOf(rows: LaneRow[], marks: LaneMark[], units: UnitTable) {
   return {
     head: ['configuration and stop', `distance, ${units.distance.unit}`, 'counts'],
-    rows: rows.flatMap((r) =>
-      r.side.stops.map((s) => [
-        `${r.letter}, stop ${s.number}`,
-        number(units.distance.of(s.value), units.distance.decimals),
-        s.why ? said(s.why, units) : 'yes',
+    rows: [
+      ...rows.flatMap((r) =>
+        r.side.stops.map((s) => [
+          `${r.letter}, stop ${s.number}`,
+          number(units.distance.of(s.value), units.distance.decimals),
+          s.why ? said(s.why, units) : 'yes',
+        ]),
+      ),
+      ...marks.map((m) => [
+        m.label,
+        number(units.distance.of(m.metres), units.distance.decimals),
+        'measured by others',
       ]),
-    ),
+    ],
   };
 }

@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
+import { marks } from '../../api/queries';
 import type { Comparison, Pair, TestDetail } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { useShortcuts } from '../../ui/shortcuts';
@@ -21,6 +23,9 @@ import { Days } from './Days';
 import { Ways } from './Ways';
 import { WhichPart } from './WhichPart';
 import { Sides } from './Sides';
+import { Marks } from './Marks';
+import { TakenOut } from './TakenOut';
+import { TradeOffs } from './TradeOffs';
 
 type Props = {
   data: Comparison;
@@ -53,6 +58,7 @@ export function Compared({
   const baseline = data.sides[0];
   const candidate = data.sides.find((s) => s.configurationId === pair.candidateId);
   const { hidden, toggle, keys } = useHidden(letters, baseline?.configurationId);
+  const marked = useQuery(marks(testId, data.nominalSpeed)).data ?? [];
   useShortcuts({ ...keys, v: () => setAsTable(!asTable) });
   if (!baseline || !candidate) return null;
   const letter = (id: string) => letters.get(id) ?? 'F';
@@ -80,6 +86,7 @@ export function Compared({
         <Strip tone="sheet" className="pt-2">
           <Lane
             rows={rows}
+            marks={marked.map((m) => ({ id: m.id, metres: m.metres, label: m.mark.label }))}
             car={{ lengthM: data.carLengthM ?? 4.5, widthM: data.carWidthM ?? 1.8 }}
             units={units}
             asTable={asTable}
@@ -106,7 +113,19 @@ export function Compared({
           {isFirst && <Signed testId={testId} request={request} letter={letter} />}
         </div>
         <Questions data={data} pair={pair} letter={letter}>
-          {isFirst && <OtherLooks testId={testId} request={request} time={time} />}
+          {isFirst && (
+            <>
+              <OtherLooks testId={testId} request={request} time={time} />
+              <Folded lazy question="What else speaks for or against?" note="noise, dust, feel; never summed">
+                <TradeOffs testId={testId} sides={data.sides} letter={letter} />
+              </Folded>
+            </>
+          )}
+          {!time && (
+            <Folded lazy question="What do others say?" note="a code’s limit, a maker’s figure">
+              <Marks testId={testId} speed={data.nominalSpeed} />
+            </Folded>
+          )}
         </Questions>
       </Strip>
     </>
@@ -160,6 +179,11 @@ function Questions(props: {
         </Folded>
       )}
       {children}
+      {pair.adjusted.length > 0 && (
+        <Folded question="And with what else differed taken out?" note="blocks, drift, temperatures">
+          <TakenOut pair={pair} time={data.basis === 'TIME_ONLY'} />
+        </Folded>
+      )}
       <Folded question="What are the figures of each?">
         <SeriesTable data={data} letter={letter} />
       </Folded>

@@ -1,6 +1,7 @@
 import type { Pair, TestDetail } from '../../api/types';
 import { IntervalTape } from '../../charts/IntervalTape';
 import type { Letter } from '../../charts/letters';
+import { useExpectedWords } from '../../forms/useExpected';
 import { usePreferences } from '../../reader/preferences';
 import { Answer, Strip } from '../../ui/Layout';
 import { said } from '../../units/units';
@@ -16,6 +17,7 @@ export function Headline(props: {
 }) {
   const { pair, time, expectation } = props;
   const { units } = usePreferences();
+  const expected = useExpectedWords();
   return (
     <Strip tone="sheet" className="flex flex-wrap justify-between gap-8 pb-1">
       <div>
@@ -30,8 +32,11 @@ export function Headline(props: {
         </p>
         {expectation && (
           <p className="mt-1.5 max-w-[46rem] text-[14.5px] text-ink-2">
-            Expected before the first stop: <b className="font-[650] text-ink">{expectation.expectation}</b>,
-            said {expectation.by}. {pair.expected && said(pair.expected, units)}{' '}
+            Expected before the first stop:{' '}
+            <b data-as-typed className="font-[650] text-ink">
+              {expected(expectation)}
+            </b>
+            , said {expectation.by}. {pair.expected && said(pair.expected, units)}{' '}
             {props.guesses && said(props.guesses, units)}
           </p>
         )}

@@ -87,7 +87,13 @@ export function Planner(props: {
           )}
           {!f ? <Reading what="Working the plan out" /> : <Foreseen f={f} plan={plan} lane={lane} />}
           <div className="mt-8 grid gap-8">
-            <Expectation testId={detail.test.id} stored={stored} />
+            <Expectation
+              testId={detail.test.id}
+              stored={stored}
+              candidates={props.configurations.filter((c) =>
+                stored.plan?.configurationIds.slice(1).includes(c.id),
+              )}
+            />
             <CrewFields
               bring={procedure?.bring ?? []}
               crew={plan.crew}

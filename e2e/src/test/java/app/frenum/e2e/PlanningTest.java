@@ -150,7 +150,8 @@ class PlanningTest extends Journey {
     }
 
     private void sealTheExpectation() {
-        page.getByLabel("Expectation").fill("B stops 1 m shorter");
+        page.getByLabel("It will stop").selectOption("SHORTER");
+        page.getByLabel("By how much").fill("1");
         page.getByLabel("Said by").fill("Marshal");
         button("Seal it").click();
         assertThat(page.getByText("said Marshal on")).isVisible();

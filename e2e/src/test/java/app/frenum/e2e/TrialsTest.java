@@ -46,7 +46,7 @@ class TrialsTest extends Journey {
                 .fill("99999");
         page.getByLabel("What was seen").fill("wet tyres");
         button("Keep this").click();
-        assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
+        assertThat(page.getByText("Cannot be taken as it is")).isVisible();
         page.getByLabel("Brake force, front right", new Page.GetByLabelOptions().setExact(true))
                 .fill("2400");
         page.getByLabel("Beside the guess").selectOption("as guessed");

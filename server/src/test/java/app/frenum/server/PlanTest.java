@@ -170,7 +170,9 @@ class PlanTest {
         return "/api/tests/" + id;
     }
 
-    private static final String EXPECTED = "{\"expectation\":\"B 2 m shorter\",\"by\":\"Marshal\"}";
+    private static final String EXPECTED =
+            "{\"expectation\":\"from the brake point\",\"guess\":{\"sense\":\"SHORTER\",\"size\":{\"entered\":2,"
+                    + "\"unit\":\"METRES\"}}}";
 
     @Test
     void aPlanIsKeptAndItsExpectationSealedOnce() {
@@ -182,10 +184,12 @@ class PlanTest {
         assertThat(saved.get("plan").get("stopsEach").asInt()).isEqualTo(8);
         JsonNode first = server.put(path + "/expectation", EXPECTED).body();
         assertThat(server.put(path + "/expectation", EXPECTED).body()).isEqualTo(first);
-        assertThat(server.put(path + "/expectation", EXPECTED.replace("2 m", "9 m"))
+        assertThat(server.put(path + "/expectation", EXPECTED.replace(":2,", ":9,"))
                         .status())
                 .isEqualTo(409);
-        assertThat(server.get(path + "/plan").get("expectation").asString()).isEqualTo("B 2 m shorter");
+        JsonNode sealed = server.get(path + "/plan").get("expectation");
+        assertThat(sealed.get("expectation").asString()).isEqualTo("from the brake point");
+        assertThat(sealed.get("guess").get("sense").asString()).isEqualTo("SHORTER");
         assertThat(server.get(path).get("expectation").get("by").asString()).isEqualTo("Marshal");
     }
 

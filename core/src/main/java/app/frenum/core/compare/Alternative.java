@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.finding.FindingCode;
+import app.frenum.core.statistics.Interval;
 import app.frenum.core.statistics.WelchTest;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.ArrayList;
@@ -26,6 +27,9 @@ public record Alternative(Way way, Verdict verdict) {
         STRICTER,
         LOOSER,
         DRIFT_TAKEN_OUT,
+        BLOCKS_TAKEN_OUT,
+        START_TEMPERATURE_TAKEN_OUT,
+        AIR_TAKEN_OUT,
         STRUCK_OUT_IN,
         FIRST_STOP_OUT;
 
@@ -52,7 +56,12 @@ public record Alternative(Way way, Verdict verdict) {
         all.add(new Alternative(Way.LOOSER, at(asItStands, sides.get(0), LOOSE)));
         asItStands
                 .order()
-                .ifPresent(o -> all.add(new Alternative(Way.DRIFT_TAKEN_OUT, without(o, asItStands, sides.get(0)))));
+                .ifPresent(o -> all.add(new Alternative(
+                        Way.DRIFT_TAKEN_OUT, without(o.difference(), o.interval(), asItStands, sides.get(0)))));
+        Adjusted.of(sides.get(0), sides.get(at), asItStands.level())
+                .forEach(j -> j.interval()
+                        .ifPresent(range -> all.add(new Alternative(
+                                way(j.taken()), without(j.difference().value(), range, asItStands, sides.get(0))))));
         if (counted(sides) != counted(withStruckOut)) {
             all.add(other(Way.STRUCK_OUT_IN, compared(withStruckOut, at, margin, look)));
         }
@@ -98,16 +107,19 @@ public record Alternative(Way way, Verdict verdict) {
                 sense(baseline));
     }
 
-    /** A difference that a drift of the day explains is none that is shown. */
-    private static Verdict without(DrivingOrder order, Comparison c, Side baseline) {
+    private static Way way(Adjusted.Taken taken) {
+        return switch (taken) {
+            case BLOCKS -> Way.BLOCKS_TAKEN_OUT;
+            case DRIFT -> Way.DRIFT_TAKEN_OUT;
+            case START_TEMPERATURE -> Way.START_TEMPERATURE_TAKEN_OUT;
+            case AMBIENT -> Way.AIR_TAKEN_OUT;
+        };
+    }
+
+    /** A difference that something else explains is none that is shown. */
+    private static Verdict without(double difference, Interval range, Comparison c, Side baseline) {
         return Verdict.of(
-                order.difference(),
-                order.interval(),
-                order.interval(),
-                c.instrumentFloor(),
-                c.margin().orElse(0),
-                true,
-                sense(baseline));
+                difference, range, range, c.instrumentFloor(), c.margin().orElse(0), true, sense(baseline));
     }
 
     private static Side withoutFirst(Side side) {

@@ -18,6 +18,9 @@ public enum AsideFinding implements FindingCode {
     TOGETHER_OPEN("n", "b", "difference", "a", "low", "high"),
     DAYS_VARY("between", "within"),
     DAYS_ALIKE("between", "within"),
+    NO_DIFFERENCE,
+    MARK("label", "given", "at", "source"),
+    MARK_FROM_OTHER_SPEED("label", "given", "at", "source", "here"),
     NOTHING;
 
     private final List<String> parameters;

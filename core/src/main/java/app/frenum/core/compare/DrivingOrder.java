@@ -1,14 +1,8 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.statistics.Interval;
-import app.frenum.core.statistics.StudentT;
 import java.util.List;
 import java.util.Optional;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.QRDecomposition;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 
 /**
  * What the order of driving could have done where all of one side was driven, then all of the other, with no return: a tyre
@@ -33,37 +27,10 @@ public record DrivingOrder(double difference, Interval interval, double driftPer
         if (!isOneAfterTheOther(ofA, ofB) || Math.min(ofA.size(), ofB.size()) < 3) {
             return Optional.empty();
         }
-        int n = ofA.size() + ofB.size();
-        double[][] x = new double[n][];
-        double[] y = new double[n];
-        for (int i = 0; i < n; i++) {
-            boolean isB = i >= ofA.size();
-            ComparedStop s = isB ? ofB.get(i - ofA.size()) : ofA.get(i);
-            x[i] = new double[] {1, isB ? 1 : 0, s.circumstances().order()};
-            y[i] = s.value().value();
-        }
         double plain = b.summary().mean().value() - a.summary().mean().value();
-        double rounding = Math.max(a.resolution(), b.resolution()) / Math.sqrt(12);
-        return fit(x, y, rounding, plain / (meanOrder(ofB) - meanOrder(ofA)));
-    }
-
-    private static Optional<DrivingOrder> fit(double[][] rows, double[] y, double rounding, double drift) {
-        RealMatrix x = new Array2DRowRealMatrix(rows);
-        RealMatrix inverse;
-        try {
-            inverse = new QRDecomposition(x.transpose().multiply(x)).getSolver().getInverse();
-        } catch (org.hipparchus.exception.MathIllegalArgumentException singular) {
-            return Optional.empty();
-        }
-        RealVector v = new ArrayRealVector(y);
-        RealVector b = inverse.operate(x.transpose().operate(v));
-        double left = v.subtract(x.operate(b)).getNorm();
-        int df = y.length - 3;
-        double sigma = Math.max(left / Math.sqrt(df), rounding);
-        double se = sigma * Math.sqrt(inverse.getEntry(1, 1));
-        double half = StudentT.quantile(0.975, df) * se;
-        double d = b.getEntry(1);
-        return Optional.of(new DrivingOrder(d, new Interval(d - half, d + half), drift));
+        double drift = plain / (meanOrder(ofB) - meanOrder(ofA));
+        return Adjusted.fit(a, b, s -> new double[] {s.circumstances().order()})
+                .map(f -> new DrivingOrder(f.coefficients()[1], f.interval(1, 0.95), drift));
     }
 
     private static List<ComparedStop> counting(Side side) {

@@ -3,7 +3,6 @@ package app.frenum.core.quantity;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -38,7 +37,7 @@ public record Bounds(Dimension dimension, double low, double high, Unit usual) {
         Unit u = entered.unit();
         return Optional.of("%s %s read. It must be %s to %s %s."
                 .formatted(
-                        plain(entered.entered()),
+                        asTyped(entered.entered()),
                         u.symbol(),
                         plain(u.fromInside(low)),
                         plain(u.fromInside(high)),
@@ -52,10 +51,14 @@ public record Bounds(Dimension dimension, double low, double high, Unit usual) {
         problem(entered).ifPresent(message -> found.add(new FieldProblem(field, message)));
     }
 
-    /** Up to four significant digits, without an exponent. */
+    /** A bound in up to four significant digits, without an exponent. */
     private static String plain(double x) {
-        String text =
-                new BigDecimal(x).round(new MathContext(4)).stripTrailingZeros().toPlainString();
-        return String.format(Locale.ROOT, "%s", text);
+        return new BigDecimal(x).round(new MathContext(4)).stripTrailingZeros().toPlainString();
+    }
+
+    /** As it was entered: 99999 told as 100000 would look like somebody else's figure. */
+    private static String asTyped(double x) {
+        BigDecimal exact = BigDecimal.valueOf(x).stripTrailingZeros();
+        return exact.precision() - exact.scale() > 12 ? exact.toString() : exact.toPlainString();
     }
 }

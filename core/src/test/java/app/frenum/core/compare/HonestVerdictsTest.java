@@ -3,21 +3,14 @@ package app.frenum.core.compare;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.frenum.core.compare.ComparedStop.Circumstances;
-import app.frenum.core.compare.ComparedStop.Status;
-import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.Holm;
 import app.frenum.core.statistics.Interval;
 import app.frenum.core.statistics.WelchTest;
-import app.frenum.core.stop.DistanceBasis;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.function.DoubleSupplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,7 +21,6 @@ import org.junit.jupiter.params.provider.ValueSource;
  * looks. The tables of docs/accuracy.md are what {@link #main} prints.
  */
 class HonestVerdictsTest {
-    private static final Figure NONE = Figure.unknown("not recorded");
     private static final int PLANNED = 8;
 
     private static double[] draw(int n, DoubleSupplier stop) {
@@ -89,36 +81,6 @@ class HonestVerdictsTest {
         return wrong / (double) tests;
     }
 
-    private static Side side(String name, double[] values, int firstOrder, int block) {
-        List<ComparedStop> stops = new ArrayList<>();
-        for (int i = 0; i < values.length; i++) {
-            stops.add(new ComparedStop(
-                    Figure.of(values[i]),
-                    Figure.of(0.02),
-                    Figure.of(25),
-                    NONE,
-                    NONE,
-                    NONE,
-                    NONE,
-                    NONE,
-                    Status.COUNTS,
-                    Set.of(),
-                    new Circumstances(
-                            Optional.of("mark"),
-                            Instrument.TAPE,
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            Optional.empty(),
-                            block,
-                            false,
-                            firstOrder + i,
-                            Optional.empty())));
-        }
-        return new Side(name, DistanceBasis.ONSET_TO_REST, Figure.of(25), NONE, Map.of(), Set.of(), stops);
-    }
-
     /** Share of tests, all of A and then all of B, in which a drift alone is told above "leaning"; and whether ORDER stands. */
     static double driftTold(double perStop, int n, int tests) {
         Random random = new Random(n + Math.round(1000 * perStop));
@@ -127,7 +89,8 @@ class HonestVerdictsTest {
             int[] at = {0};
             double[] a = draw(n, () -> 45 + random.nextGaussian() + perStop * at[0]++);
             double[] b = draw(n, () -> 45 + random.nextGaussian() + perStop * at[0]++);
-            Comparison c = Comparisons.of(side("A", a, 1, 1), List.of(side("B", b, n + 1, 1)), Margin.DEFAULT)
+            Comparison c = Comparisons.of(
+                            Sides.inOrder("A", a, 1, 1), List.of(Sides.inOrder("B", b, n + 1, 1)), Margin.DEFAULT)
                     .get(0);
             assertThat(c.checks()).anyMatch(k -> k.code() == CheckCode.ORDER && k.level() == Check.Level.CAUTION);
             boolean shown = c.verdict() == Verdict.GAIN_SHOWN || c.verdict() == Verdict.LOSS_SHOWN;
@@ -141,12 +104,12 @@ class HonestVerdictsTest {
         Random random = new Random(n);
         int cried = 0;
         for (int i = 0; i < tests; i++) {
-            Side first = side("A", draw(n, () -> 45 + random.nextGaussian()), 1, 1);
-            Side again = side("A", draw(n, () -> 45 + random.nextGaussian()), 2 * n + 1, 2);
+            Side first = Sides.inOrder("A", draw(n, () -> 45 + random.nextGaussian()), 1, 1);
+            Side again = Sides.inOrder("A", draw(n, () -> 45 + random.nextGaussian()), 2 * n + 1, 2);
             List<ComparedStop> both = new ArrayList<>(first.stops());
             both.addAll(again.stops());
-            Side a = new Side("A", first.basis(), first.nominalSpeed(), NONE, Map.of(), Set.of(), both);
-            Side b = side("B", draw(n, () -> 43.5 + random.nextGaussian()), n + 1, 1);
+            Side a = Sides.of("A", both);
+            Side b = Sides.inOrder("B", draw(n, () -> 43.5 + random.nextGaussian()), n + 1, 1);
             cried += Comparisons.of(a, List.of(b), Margin.DEFAULT).get(0).checks().stream()
                             .anyMatch(k -> k.code() == CheckCode.DRIFT && k.level() == Check.Level.CAUTION)
                     ? 1
@@ -187,7 +150,8 @@ class HonestVerdictsTest {
     @Test
     void theTrendIsTakenOutOfTheDifference() {
         DrivingOrder order = DrivingOrder.of(
-                        side("A", new double[] {10, 11, 12}, 1, 1), side("B", new double[] {14, 15, 17}, 4, 1))
+                        Sides.inOrder("A", new double[] {10, 11, 12}, 1, 1),
+                        Sides.inOrder("B", new double[] {14, 15, 17}, 4, 1))
                 .orElseThrow();
         double plain = 46 / 3.0 - 11;
         assertThat(order.difference()).isCloseTo(plain - 3 * 1.25, within(1e-9));

@@ -1,6 +1,7 @@
 package app.frenum.formats.words;
 
 import app.frenum.core.balance.BalanceFinding;
+import app.frenum.core.compare.AdjustedFinding;
 import app.frenum.core.compare.Alternative;
 import app.frenum.core.compare.AsideFinding;
 import app.frenum.core.compare.CheckCode;
@@ -40,6 +41,7 @@ public final class Catalogue {
                     ConclusionFinding.values(),
                     RankingFinding.values(),
                     FactorFinding.values(),
+                    AdjustedFinding.values(),
                     AsideFinding.values(),
                     Alternative.Way.values(),
                     BalanceFinding.values(),

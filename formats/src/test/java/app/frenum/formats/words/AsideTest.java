@@ -1,29 +1,31 @@
 package app.frenum.formats.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Expected;
+import app.frenum.core.compare.Guess;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.compare.Margin;
 import app.frenum.core.compare.Price;
+import app.frenum.core.compare.ReferenceMark;
 import app.frenum.core.compare.Repeats;
 import app.frenum.core.compare.Side;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is said beside a verdict: consistency, expectation, price. */
 class AsideTest {
@@ -88,41 +90,57 @@ class AsideTest {
                 .startsWith("B repeats itself better");
     }
 
-    @ParameterizedTest
-    @CsvSource(delimiter = '|', textBlock = """
-                    B stops 3 m shorter      | -3
-                    2,5 m longer, I fear     | 2.5
-                    10 ft less               | -3.048
-                    somewhat shorter         |
-                    3 m                      |
-                    3 m shorter, not 5 m     |
-                    3 m shorter or longer    |
-                    more grip, 3 m shorter   |
-                    """)
-    void wordsAreAFigureOnlyWhereTheyTellOne(String words, Double metres) {
-        OptionalDouble told = Expected.difference(words);
-        if (metres == null) {
-            assertThat(told).isEmpty();
-        } else {
-            assertThat(told.orElseThrow()).isEqualTo(metres);
-        }
+    private static Optional<Guess> shorter(double metres) {
+        return Optional.of(new Guess(Guess.Sense.SHORTER, Optional.of(new Quantity(metres, Unit.METRES))));
     }
 
     @Test
     void anExpectationIsHeldAgainstTheRange() {
         Comparison gain = compared(STEADY, SHORT);
-        assertThat(METRIC.text(Expected.scored("4 m shorter", gain, STEADY)))
+        assertThat(METRIC.text(Expected.scored(shorter(4), gain, STEADY)))
                 .startsWith("It came as expected: 4.00 m shorter lies in the range, from 4.2");
-        assertThat(METRIC.text(Expected.scored("1 m shorter", gain, STEADY)))
+        assertThat(METRIC.text(Expected.scored(shorter(1), gain, STEADY)))
                 .startsWith("It came otherwise: 1.00 m shorter lies outside the range");
-        assertThat(METRIC.text(Expected.scored("better", gain, STEADY)))
-                .isEqualTo("It named no length, so nothing is scored.");
+        assertThat(METRIC.text(Expected.scored(Optional.empty(), gain, STEADY)))
+                .isEqualTo("No figure was written down, so nothing is scored.");
         Side wet = side("wet", 41, 42, 43);
-        assertThat(METRIC.text(Expected.scored("1 m shorter", compared(STEADY, wet), STEADY)))
+        assertThat(METRIC.text(Expected.scored(shorter(1), compared(STEADY, wet), STEADY)))
                 .isEqualTo("What came cannot be held against it yet.");
+        Guess none = new Guess(Guess.Sense.NO_DIFFERENCE, Optional.empty());
+        assertThat(METRIC.text(Expected.scored(Optional.of(none), gain, STEADY)))
+                .startsWith("It came otherwise: no difference lies outside the range");
         assertThat(METRIC.text(Expected.guesses("Club driver", 3, 4)))
                 .isEqualTo("Of 4 guesses of Club driver that could be held against what came, 3 were in the range.");
         assertThat(METRIC.text(Expected.guesses("Club driver", 1, 1))).isEmpty();
+    }
+
+    @Test
+    void aGuessIsAFigureWithItsSense() {
+        Guess ten = new Guess(Guess.Sense.LONGER, Optional.of(new Quantity(10, Unit.FEET)));
+        assertThat(ten.difference()).isCloseTo(3.048, within(1e-9));
+        assertThat(ten.problems()).isEmpty();
+        assertThat(new Guess(Guess.Sense.NO_DIFFERENCE, Optional.empty()).problems())
+                .isEmpty();
+        assertThat(new Guess(Guess.Sense.NO_DIFFERENCE, ten.size()).problems()).hasSize(1);
+        assertThat(new Guess(Guess.Sense.SHORTER, Optional.empty()).problems()).hasSize(1);
+    }
+
+    @Test
+    void whatOthersGaveIsScaledByTheSquareLawOnlyAndSaysSo() {
+        ReferenceMark limit = new ReferenceMark(
+                "Limit of the code",
+                "club's rules",
+                new Quantity(36, Unit.METRES),
+                new Quantity(90, Unit.KILOMETRES_PER_HOUR));
+        assertThat(limit.from(50)).isCloseTo(144, within(1e-9));
+        assertThat(METRIC.text(limit.told(25)))
+                .isEqualTo(
+                        "Limit of the code: 36.0 m from 90 km/h (club's rules). Measured by others in their own way, so"
+                                + " nothing is compared.");
+        assertThat(METRIC.text(limit.told(50))).contains("which the square law makes 144.0 m from the speed here");
+        ReferenceMark nonsense =
+                new ReferenceMark(" ", "", new Quantity(0, Unit.METRES), new Quantity(90, Unit.METRES));
+        assertThat(nonsense.problems()).hasSize(4);
     }
 
     @Test

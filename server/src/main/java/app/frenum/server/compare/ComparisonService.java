@@ -1,5 +1,6 @@
 package app.frenum.server.compare;
 
+import app.frenum.core.compare.Adjusted;
 import app.frenum.core.compare.Check;
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.Comparison;
@@ -117,11 +118,7 @@ public class ComparisonService {
 
     private ComparisonView computed(Asked asked) {
         DrivenTest driven = stops.driven(asked.testId());
-        return compared(
-                driven,
-                garage.vehicle(driven.test().vehicleId()),
-                asked,
-                plans.expectation(asked.testId()).map(Expectation::expectation));
+        return compared(driven, garage.vehicle(driven.test().vehicleId()), asked, plans.expectation(asked.testId()));
     }
 
     /**
@@ -159,7 +156,7 @@ public class ComparisonService {
     }
 
     private static ComparisonView compared(
-            DrivenTest driven, VehicleView vehicle, Asked asked, Optional<String> expected) {
+            DrivenTest driven, VehicleView vehicle, Asked asked, Optional<Expectation> expected) {
         UUID baseline =
                 asked.baselineId() != null ? asked.baselineId() : driven.test().baselineConfigurationId();
         List<ConfigurationView> order = order(driven, baseline);
@@ -195,7 +192,7 @@ public class ComparisonService {
             List<ConfigurationView> order,
             List<ConfigurationView> asShown,
             boolean includeStruckOut,
-            Optional<String> expected) {
+            Optional<Expectation> expected) {
         /** By which screens mark a configuration: its place in the test, whichever is the baseline. */
         String letter(ConfigurationView configuration) {
             return Letters.of(asShown.indexOf(configuration));
@@ -240,7 +237,6 @@ public class ComparisonService {
         Margin margin = new Margin(all.test().marginSize(), all.test().marginOfBaseline());
         List<Comparison> compared = Comparisons.of(sides.get(0), sides.subList(1, sides.size()), margin, look);
         List<Pair> pairs = new ArrayList<>();
-        Comparison first = compared.get(0);
         for (int i = 0; i < compared.size(); i++) {
             ConfigurationView candidate = all.order().get(i + 1);
             Conclusion conclusion = Conclusion.of(
@@ -269,14 +265,20 @@ public class ComparisonService {
                                     sides.get(0),
                                     sides.get(i + 1)),
                             price(compared.get(i), sides.get(0), all.order().get(0), candidate),
-                            // Words name no configuration: they are of the first.
-                            all.expected()
-                                    .filter(words ->
-                                            candidate.equals(all.order().get(1)))
-                                    .map(words -> Expected.scored(words, first, sides.get(0)))
-                                    .orElse(null))));
+                            expected(all, candidate, compared.get(i), sides.get(0)))));
         }
         return pairs;
+    }
+
+    /** A figure that names no configuration is of the first. */
+    private static @Nullable Finding expected(
+            Compared all, ConfigurationView candidate, Comparison comparison, Side baseline) {
+        return all.expected()
+                .filter(e -> e.candidateId() == null
+                        ? candidate.equals(all.order().get(1))
+                        : candidate.id().equals(e.candidateId()))
+                .map(e -> Expected.scored(Optional.ofNullable(e.guess()), comparison, baseline))
+                .orElse(null);
     }
 
     private static RankingView ranking(Compared all, List<Side> sides, Look look) {
@@ -388,6 +390,7 @@ public class ComparisonService {
                 c.howSure(),
                 c.chance(),
                 c.order().map(ComparisonService::order).orElse(null),
+                c.test().isPresent() ? Adjusted.of(baseline, candidate, c.level()) : List.of(),
                 c.level(),
                 c.interval().orElse(null),
                 c.look().isEarly(fewer),

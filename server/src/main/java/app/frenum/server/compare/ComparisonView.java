@@ -1,5 +1,6 @@
 package app.frenum.server.compare;
 
+import app.frenum.core.compare.Adjusted;
 import app.frenum.core.compare.Check.Level;
 import app.frenum.core.compare.CheckCode;
 import app.frenum.core.compare.Conclusion;
@@ -117,6 +118,7 @@ public record ComparisonView(
      * A candidate against the baseline.
      *
      * @param orderAdjusted null where the order of driving says nothing
+     * @param adjusted the difference once more with other things taken out of it
      * @param level confidence level of {@code interval}, which goes with the verdict
      * @param early whether stops of the plan are still to come
      * @param extended whether it was driven past its plan
@@ -153,6 +155,7 @@ public record ComparisonView(
             HowSure howSure,
             Figure chance,
             @Nullable OrderView orderAdjusted,
+            List<Adjusted> adjusted,
             double level,
             @Nullable Interval interval,
             boolean early,

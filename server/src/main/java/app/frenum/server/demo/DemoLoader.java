@@ -1,6 +1,8 @@
 package app.frenum.server.demo;
 
+import app.frenum.core.compare.Guess;
 import app.frenum.core.people.Who;
+import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.formats.BadInput;
@@ -30,6 +32,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
@@ -148,7 +151,11 @@ class DemoLoader implements ApplicationRunner {
                         Conditions.UNKNOWN));
         tests.add(test(LOGGED_TEST, "Do semi-metallic pads and fresh fluid stop it shorter?", PADS_DAY));
         plans.save(LOGGED_TEST, 0, DemoGarage.plan(VEHICLE));
-        plans.seal(LOGGED_TEST, BY, new ExpectationRequest("B stops 3 m shorter"));
+        plans.seal(
+                LOGGED_TEST,
+                BY,
+                new ExpectationRequest(
+                        "", new Guess(Guess.Sense.SHORTER, Optional.of(new Quantity(3, Unit.METRES))), null));
         bringIn(
                 "tarn-as-bought.csv",
                 DemoScenario::writeAsBought,

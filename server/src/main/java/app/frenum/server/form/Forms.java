@@ -1,5 +1,7 @@
 package app.frenum.server.form;
 
+import app.frenum.core.compare.Guess;
+import app.frenum.core.compare.ReferenceMark;
 import app.frenum.core.garage.BeddingField;
 import app.frenum.core.garage.WeighingField;
 import app.frenum.core.heat.AirFlowMethod;
@@ -28,6 +30,8 @@ import java.util.stream.Stream;
  * @param limit that a person enters from a code
  * @param reading of a stop at the lane
  * @param trial of what is done without stops
+ * @param guess of what is expected
+ * @param mark of a distance that others gave
  * @param units how every unit is written
  */
 record Forms(
@@ -45,6 +49,8 @@ record Forms(
         List<Choice> asGuessed,
         List<FormEntry> disc,
         List<FormEntry> lap,
+        List<FormEntry> guess,
+        List<FormEntry> mark,
         List<UnitChoice> units) {
     /** What a code may bound: a deceleration, a distance, an effort or a share. */
     private static final FormEntry LIMIT = new FormEntry(
@@ -80,6 +86,8 @@ record Forms(
             choices(TrialResult.AsGuessed.values(), TrialResult.AsGuessed::label),
             FormEntry.all(DiscField.values()),
             FormEntry.all(LapField.values()),
+            FormEntry.all(Guess.Field.values()),
+            FormEntry.all(ReferenceMark.Field.values()),
             Arrays.stream(Unit.values()).map(UnitChoice::of).toList());
 
     private static <E extends Enum<E>> List<Choice> choices(E[] all, Function<E, String> label) {

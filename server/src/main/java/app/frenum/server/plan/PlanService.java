@@ -1,5 +1,6 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.compare.Guess;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.VehicleField;
@@ -285,16 +286,37 @@ public class PlanService {
         TestPlan row = plans.findById(testId)
                 .orElseThrow(
                         () -> Problem.invalid("expectation", "Save the plan first; the expectation belongs to it."));
+        check(request, documents.read(row.spec(), PlanRequest.class).configurationIds());
+        String words = request.expectation().strip();
         if (row.sealedAt() == null) {
             if (driven.hasStops(testId)) {
                 throw Problem.conflict("The test has stops already; what is expected after them is no expectation.");
             }
-            row.seal(request.expectation().strip(), who.name(), clock.instant().truncatedTo(ChronoUnit.MICROS));
-        } else if (!row.expectation().equals(request.expectation().strip())) {
-            throw Problem.conflict("An expectation is sealed already: %s, by %s. It stays as it was before the test."
-                    .formatted(row.expectation(), row.expectedBy()));
+            row.seal(
+                    words,
+                    request.guess() == null ? null : documents.write(request.guess()),
+                    request.candidateId(),
+                    who.name(),
+                    clock.instant().truncatedTo(ChronoUnit.MICROS));
+        } else if (!sealed(row).expectation().equals(words)
+                || !Objects.equals(sealed(row).guess(), request.guess())
+                || !Objects.equals(row.expectedOf(), request.candidateId())) {
+            throw Problem.conflict("An expectation is sealed already, by %s. It stays as it was before the test."
+                    .formatted(row.expectedBy()));
         }
         return view(plans.saveAndFlush(row));
+    }
+
+    private static void check(ExpectationRequest request, List<UUID> planned) {
+        if (request.candidateId() != null && !planned.contains(request.candidateId())) {
+            throw Problem.invalid("candidateId", "Choose a configuration of the plan.");
+        }
+        if (request.guess() == null && request.expectation().isBlank()) {
+            throw Problem.invalid("expectation", "Say what you expect, as a figure or in words.");
+        }
+        if (request.guess() != null && !request.guess().problems().isEmpty()) {
+            throw Problem.invalid(request.guess().problems());
+        }
     }
 
     /** Tests of which somebody said what to expect. */
@@ -306,9 +328,16 @@ public class PlanService {
     /** What was expected of a test before its first stop, if anybody said so. */
     @Transactional(readOnly = true)
     public Optional<Expectation> expectation(UUID testId) {
-        return plans.findById(testId)
-                .filter(row -> row.sealedAt() != null)
-                .map(row -> new Expectation(row.expectation(), new Who(row.expectedBy()), row.sealedAt()));
+        return plans.findById(testId).filter(row -> row.sealedAt() != null).map(this::sealed);
+    }
+
+    private Expectation sealed(TestPlan row) {
+        return new Expectation(
+                row.expectation(),
+                row.expectedGuess() == null ? null : documents.read(row.expectedGuess(), Guess.class),
+                row.expectedOf(),
+                new Who(row.expectedBy()),
+                row.sealedAt());
     }
 
     private PlanView view(TestPlan row) {
@@ -319,9 +348,7 @@ public class PlanService {
         return new PlanView(
                 plan,
                 forecast(plan),
-                row.expectation(),
-                row.expectedBy(),
-                row.sealedAt(),
+                row.sealedAt() == null ? null : sealed(row),
                 holds ? signed : null,
                 holds ? null : signed,
                 shown(row));

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param plan null while a test has none
  * @param forecast of that plan
- * @param expectation what was predicted before the first stop, and by whom; null while nothing was sealed
+ * @param expectation null while nothing was sealed
  * @param safety null until it is signed, and again once what it was signed for has changed
  * @param lapsed what was signed for something else than what is planned now; null when nothing was
  * @param version rises with every change, 0 while there is no plan; who saves on an older one is told
@@ -18,13 +18,11 @@ import org.jspecify.annotations.Nullable;
 public record PlanView(
         @Nullable PlanRequest plan,
         @Nullable ForecastView forecast,
-        @Nullable String expectation,
-        @Nullable String expectedBy,
-        @Nullable Instant sealedAt,
+        @Nullable Expectation expectation,
         @Nullable SignedGate safety,
         @Nullable SignedGate lapsed,
         int version) {
-    static final PlanView NONE = new PlanView(null, null, null, null, null, null, null, 0);
+    static final PlanView NONE = new PlanView(null, null, null, null, null, 0);
 
     /** The safety gate as it was signed. */
     public record SignedGate(SafetyGate gate, Who signedBy, Instant signedAt) {}

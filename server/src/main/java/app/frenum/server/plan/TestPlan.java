@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** The plan of a test; it has the test's id. */
 @Entity
@@ -16,6 +17,11 @@ class TestPlan extends Row {
     private String expectation;
     private String expectedBy;
     private Instant sealedAt;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private @Nullable String expectedGuess;
+
+    private @Nullable UUID expectedOf;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private String safety;
@@ -32,8 +38,10 @@ class TestPlan extends Row {
         spec = newSpec;
     }
 
-    void seal(String what, String by, Instant when) {
+    void seal(String what, @Nullable String guess, @Nullable UUID of, String by, Instant when) {
         expectation = what;
+        expectedGuess = guess;
+        expectedOf = of;
         expectedBy = by;
         sealedAt = when;
     }
@@ -59,6 +67,18 @@ class TestPlan extends Row {
 
     String expectation() {
         return expectation;
+    }
+
+    /** The figure as JSON; null where only words were written down. */
+    @Nullable
+    String expectedGuess() {
+        return expectedGuess;
+    }
+
+    /** Null for the first configuration beside the baseline. */
+    @Nullable
+    UUID expectedOf() {
+        return expectedOf;
     }
 
     String expectedBy() {
