@@ -5,6 +5,7 @@ import { useTitle } from '../../ui/useTitle';
 import { number, said } from '../../units/units';
 import { countdown, waitsUntil } from './clock';
 import { loggerOf, useLive } from './live';
+import { Share } from './Share';
 import { useRun, useRunClock } from './useRun';
 
 /** For the driver: one value, very large, nothing to press and nothing that makes them look down for long. */
@@ -46,6 +47,10 @@ export function DriverPage() {
       <p className="text-[min(5vw,32px)]">
         {shown === speed || driven !== undefined ? units.speed.unit : ''}
       </p>
+      {/* At speed there is nothing else to read. */}
+      {(driven === undefined || live.traces.share?.braking) && !stopped && (
+        <Share share={live.traces.share} />
+      )}
     </main>
   );
 }

@@ -5,6 +5,7 @@ import { useWidth } from '../../charts/useWidth';
 import type { Kind } from '../../units/units';
 import { number } from '../../units/units';
 import type { Live } from './live';
+import { Share } from './Share';
 
 const SHOWN_S = 30;
 const PANES: { role: Role; other?: Role; name: string; kind: Kind; low: number; high: number; px: number }[] =
@@ -102,6 +103,7 @@ export function Recorder({ live, colour }: { live: Live; colour: string }) {
           </dl>
         </div>
       )}
+      <Share share={live.traces.share} />
       {panes.length > 0 && !live.fresh() && (
         <p role="status" className="mt-1 text-[16px] font-[600]">
           The link to the logger is gone. What it holds comes when it is back; nothing sent before is lost.

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { LiveTraces, type LiveRows } from './traces';
 
 const rows = (from: number, n: number, recordingId = 'a'): LiveRows => ({
+  share: null,
   recordingId,
   t: Array.from({ length: n }, (_, i) => from + i / 10),
   lines: [{ name: 'speed', role: 'SPEED', values: Array.from({ length: n }, (_, i) => i) }],

@@ -5,7 +5,11 @@ export type LiveRows = {
   recordingId: string;
   t: number[];
   lines: { name: string; role: Role; values: (number | null)[] }[];
+  share: LiveShare | null;
 };
+
+/** Front share of line pressure, 0 to 1: while somebody brakes, held after the release, and of the last stops. */
+export type LiveShare = { braking: boolean; share: number | null; last: number[] };
 
 const KEPT_S = 40;
 /** Rows further apart than this have a hole between them. */
@@ -16,6 +20,8 @@ export class LiveTraces {
   private recordingId = '';
   private times: number[] = [];
   private values = new Map<Role, (number | null)[]>();
+  /** Null where not both lines are logged. */
+  share: LiveShare | null = null;
   private arrivedMs = 0;
   /** Log seconds per wall second, as rows come. */
   private rate = 1;
@@ -35,6 +41,7 @@ export class LiveTraces {
       this.rate += 0.1 * (Math.min(25, (last - before) / wall) - this.rate);
     }
     this.arrivedMs = nowMs;
+    this.share = rows.share;
     this.times.push(...rows.t);
     for (const line of rows.lines) {
       if (line.role !== 'EXTRA') {

@@ -98,6 +98,8 @@ class LiveRunTest extends Journey {
         button("Sign as Marshal").click();
         until("It counts.");
         nothingSerious("judged from the logger");
+        assertThat(page.getByText(Pattern.compile("^[56]\\d\\.\\d % of the line pressure in front")))
+                .isVisible();
         button("Drive it again all the same").click();
         page.getByLabel("Another reason").fill("the marshal walked in");
         page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON).last().click();

@@ -1,11 +1,14 @@
 package app.frenum.server.device;
 
+import app.frenum.core.balance.LiveShare;
 import app.frenum.core.log.Channel;
 import app.frenum.core.log.Role;
 import app.frenum.server.stream.EventStreams;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -25,8 +28,24 @@ class LiveFeed {
     /** A channel in the inside unit of its role. */
     record Line(String name, Role role, List<Double> values) {}
 
-    /** Rows that were just logged, s since the log began. */
-    record Rows(UUID recordingId, List<Double> t, List<Line> lines) {}
+    /** Front share of line pressure; see {@link LiveShare.Reading}. */
+    record Share(boolean braking, @Nullable Double share, List<Double> last) {}
+
+    /**
+     * Rows that were just logged, s since the log began.
+     *
+     * @param share null where not both lines are logged
+     */
+    record Rows(
+            UUID recordingId,
+            List<Double> t,
+            List<Line> lines,
+            @Nullable Share share) {}
+
+    private record Following(UUID recordingId, LiveShare share) {}
+
+    /** By device; a device has one log at a time. */
+    private final Map<UUID, Following> followed = new ConcurrentHashMap<>();
 
     SseEmitter watch(UUID deviceId) {
         return streams.watch(deviceId);
@@ -34,12 +53,39 @@ class LiveFeed {
 
     @EventListener
     void logged(Heard.Logged logged) {
+        Share share = share(logged);
         if (streams.isWatched(logged.deviceId())) {
-            streams.tell(logged.deviceId(), rows(logged));
+            streams.tell(logged.deviceId(), rows(logged, share));
         }
     }
 
-    private static Rows rows(Heard.Logged logged) {
+    /** Followed also while nobody watches, so that whoever comes sees the last stops. */
+    private @Nullable Share share(Heard.Logged logged) {
+        List<Role> roles = logged.channels().stream().map(Channel::role).toList();
+        int front = roles.indexOf(Role.PRESSURE_FRONT);
+        int rear = roles.indexOf(Role.PRESSURE_REAR);
+        if (front < 0 || rear < 0) {
+            followed.remove(logged.deviceId());
+            return null;
+        }
+        LiveShare live = followed.compute(
+                        logged.deviceId(),
+                        (id, known) -> known != null && known.recordingId().equals(logged.recordingId())
+                                ? known
+                                : new Following(logged.recordingId(), new LiveShare()))
+                .share();
+        double[][] columns = logged.columns();
+        for (int i = 0; i < columns[0].length; i++) {
+            live.add(
+                    columns[0][i],
+                    logged.channels().get(front).unit().toInside(columns[front + 1][i]),
+                    logged.channels().get(rear).unit().toInside(columns[rear + 1][i]));
+        }
+        LiveShare.Reading now = live.reading();
+        return new Share(now.braking(), now.share().isPresent() ? now.share().getAsDouble() : null, now.last());
+    }
+
+    private static Rows rows(Heard.Logged logged, @Nullable Share share) {
         double[] t = logged.columns()[0];
         int size = (2 * t.length + MOST_ROWS - 1) / MOST_ROWS;
         List<Line> lines = IntStream.range(0, logged.channels().size())
@@ -51,7 +97,7 @@ class LiveFeed {
                         .boxed()
                         .flatMap(from -> Stream.of(t[from], t[Math.min(t.length - 1, from + size / 2)]))
                         .toList();
-        return new Rows(logged.recordingId(), times, lines);
+        return new Rows(logged.recordingId(), times, lines, share);
     }
 
     /** All values, or where there are too many the two extremes of every so many rows, in the order they came in. */
