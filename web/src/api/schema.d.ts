@@ -1893,7 +1893,7 @@ export interface components {
         };
         Doubted: {
             /** @enum {string} */
-            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
             finding: components["schemas"]["WrittenFinding"];
         };
         DrivenLaps: {
@@ -2059,7 +2059,7 @@ export interface components {
             sides: components["schemas"]["FadeSide"][];
         };
         Fault: {
-            column: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
+            column: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
             problem: string;
         };
         Flag: {
@@ -2221,6 +2221,7 @@ export interface components {
             entrySpeed: components["schemas"]["WrittenQuantity"] | null;
             /** @enum {string} */
             instrument: "LOGGER" | "TAPE" | "WHEEL" | "STOPWATCH";
+            lockedFirst: ("FRONT" | "REAR") | null;
             nominalSpeed: components["schemas"]["WrittenQuantity"] | null;
             note: string | null;
             pedal: ("FIRM" | "NORMAL" | "HARD" | "LONG_SOFT" | "TO_THE_FLOOR") | null;
@@ -2363,7 +2364,11 @@ export interface components {
             decelerationMps2: number;
             /** Format: double */
             force: number;
+            /** Format: double */
+            forceHalf: number;
             pressure: components["schemas"]["WrittenFigure"];
+            /** Format: double */
+            pressureHalf: number;
         };
         IdealShare: {
             /** Format: double */
@@ -2656,10 +2661,10 @@ export interface components {
             path: components["schemas"]["SharePoint"][];
         };
         LockOrder: {
-            /** Format: double */
-            atS: number;
             /** @enum {string} */
             first: "FRONT" | "REAR";
+            heldToMps2: components["schemas"]["WrittenFigure"];
+            marginMps2: components["schemas"]["WrittenFigure"];
             marginS: components["schemas"]["WrittenFigure"];
         };
         Locking: {
@@ -2967,7 +2972,7 @@ export interface components {
             text: string;
         };
         PastedColumn: {
-            meaning: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
+            meaning: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
             sure: boolean;
             title: string;
             unit: ("METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS") | null;
@@ -3389,7 +3394,7 @@ export interface components {
         SheetEntry: {
             choices: string[];
             /** @enum {string} */
-            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
             title: string;
             units: components["schemas"]["SheetUnit"][];
         };
@@ -3427,6 +3432,7 @@ export interface components {
             /** Format: int64 */
             line: number;
             load: string | null;
+            lockedFirst: ("FRONT" | "REAR") | null;
             nominalSpeed: components["schemas"]["WrittenQuantity"] | null;
             note: string | null;
             pedalEffort: string | null;
@@ -3919,7 +3925,7 @@ export interface components {
         };
         TypedColumn: {
             /** @enum {string} */
-            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
             unit: ("METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS") | null;
         };
         TypedRow: {

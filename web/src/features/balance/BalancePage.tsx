@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useParams, useSearchParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { balance, test } from '../../api/queries';
 import type { Balance } from '../../api/types';
 import { letterOf } from '../../charts/letters';
@@ -83,6 +83,13 @@ function Shares({ testId, data }: { testId: string; data: Balance }) {
             <li key={s}>{s}</li>
           ))}
         </ul>
+        <p className="mt-2 text-[14.5px] text-ink-2">
+          Whether front and rear get as hot as their shares ask is in{' '}
+          <Link className="underline" to={`/tests/${testId}/heat`}>
+            Heat
+          </Link>
+          .
+        </p>
       </Strip>
       <Strip className="grid grid-cols-1 gap-x-10 gap-y-6 xl:grid-cols-[1.5fr_1fr]">
         <div className="min-w-0">

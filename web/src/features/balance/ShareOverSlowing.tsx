@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
+import { area, line } from 'd3-shape';
 import type { Balance, BalanceStop } from '../../api/types';
 import { colour, letterOf, type Letter } from '../../charts/letters';
 import { MarkAt } from '../../charts/Mark';
@@ -52,9 +52,21 @@ export function ShareOverSlowing({ data, of, load, units }: Props) {
             <Path key={stop.stopId} stop={stop} letter={letterOf(i)} at={at} y={(p) => y(as(p))} />
           )),
         )}
-        <Ideal points={ideal.map((p) => ({ x: at(p.slowing), y: y(Math.min(1, p.share)) }))} />
+        <Ideal
+          points={ideal.map((p) => ({
+            x: at(p.slowing),
+            y: y(Math.min(1, p.share)),
+            high: y(Math.min(1, p.share + p.half)),
+            low: y(p.share - p.half),
+          }))}
+        />
         <Tape x={x} from={0} to={most} y={HEIGHT + 4} unit={a.unit} mostLong={10} />
       </Picture>
+      {ideal.some((p) => p.half > 0) && (
+        <p className="text-[13.5px] text-ink-3">
+          The band is what the ± of the vehicle’s own figures leaves open, 95 of 100.
+        </p>
+      )}
       {ideal.length === 0 && (
         <p className="text-[14px] text-caution">
           The ideal is not drawn: {found?.reason || data.forceRatio.reason || 'it is not known'}.
@@ -67,15 +79,23 @@ export function ShareOverSlowing({ data, of, load, units }: Props) {
 /** The tenth below all of them, and no higher than 40 %. */
 const lowest = (shares: number[]) => Math.max(0, Math.floor(10 * Math.min(0.4, ...shares)) / 10);
 
-function Ideal({ points }: { points: { x: number; y: number }[] }) {
+type Bounded = { x: number; y: number; high: number; low: number };
+
+/** The ideal, in the range that the vehicle's own figures leave it. */
+function Ideal({ points }: { points: Bounded[] }) {
   const middle = points[Math.round(points.length * 0.8)];
   if (!middle) return null;
-  const path = line<{ x: number; y: number }>(
+  const path = line<Bounded>(
     (p) => p.x,
     (p) => p.y,
   )(points);
+  const range = area<Bounded>()
+    .x((p) => p.x)
+    .y0((p) => p.low)
+    .y1((p) => p.high)(points);
   return (
     <g>
+      <path d={range ?? undefined} fill="var(--ink)" fillOpacity={0.12} />
       <path d={path ?? undefined} fill="none" stroke="var(--ink)" strokeWidth={2} />
       <text className="note" x={middle.x} y={middle.y - 22} textAnchor="middle">
         above: the front locks first

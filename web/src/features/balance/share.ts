@@ -9,11 +9,12 @@ export const shareAs = (of: Of, ratio: number | undefined) => (pressure: number)
     ? pressure
     : (pressure * ratio) / (pressure * ratio + 1 - pressure);
 
-/** The ideal at each deceleration, as it is shown; what is not known is left out. */
+/** The ideal at each deceleration with the half of its range, as it is shown; what is not known is left out. */
 export function idealAs(of: Of, ideal: Balance['ideals'][number] | undefined) {
   return (ideal?.at ?? []).flatMap((p) => {
     const share = of === 'force' ? p.force : p.pressure.value;
-    return share === undefined ? [] : [{ slowing: p.decelerationMps2, share }];
+    const half = of === 'force' ? p.forceHalf : p.pressureHalf;
+    return share === undefined ? [] : [{ slowing: p.decelerationMps2, share, half }];
   });
 }
 

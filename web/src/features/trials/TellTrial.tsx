@@ -13,6 +13,7 @@ import { word } from '../../ui/labels';
 import { Failure } from '../../ui/Layout';
 import { QuantityField } from '../../ui/QuantityField';
 import { Sheet } from '../../ui/Sheet';
+import { FromTester } from './FromTester';
 
 const NOTHING: TrialResult = {
   figures: {},
@@ -46,6 +47,8 @@ export function TellTrial(props: { testId: string; trial: Trial; kind: TrialKind
   });
   const errors = tell.error instanceof Problem ? tell.error.fields : {};
   const set = (part: Partial<TrialResult>) => setResult({ ...result, ...part });
+  /** Fields keep what is typed; figures from elsewhere begin them anew. */
+  const [taken, setTaken] = useState(0);
   return (
     <Sheet open title={`${kind.label}: what came of it`} description={kind.caution} onClose={onClose}>
       <form
@@ -56,7 +59,16 @@ export function TellTrial(props: { testId: string; trial: Trial; kind: TrialKind
         }}
       >
         <Figures kind={kind} result={result} errors={errors} set={set} />
-        <Wheels kind={kind} result={result} errors={errors} set={set} />
+        {kind.kind === 'ROLLER_TESTER' && (
+          <FromTester
+            since={trial.guessedAt}
+            onTake={(wheels) => {
+              set({ wheels });
+              setTaken(taken + 1);
+            }}
+          />
+        )}
+        <Wheels key={taken} kind={kind} result={result} errors={errors} set={set} />
         <Chosen kind={kind} result={result} errors={errors} set={set} guessed={trial.guess !== ''} />
         <Field label="What was seen" error={errors.seen}>
           <TextArea

@@ -29,6 +29,7 @@ export function cellsOf(
     ['PEDAL_FEEL', entry.pedal?.toLowerCase().replaceAll('_', ' ') ?? ''],
     ['PEDAL_EFFORT', entry.effort?.toLowerCase().replaceAll('_', ' ') ?? ''],
     ['PHASE', entry.phase ?? ''],
+    ['LOCKED_FIRST', entry.lockedFirst?.toLowerCase() ?? ''],
     ['DATE', entry.conditions.date ?? ''],
     ['DRIVER', entry.conditions.driver ?? ''],
     ['DIRECTION', entry.conditions.direction ?? ''],

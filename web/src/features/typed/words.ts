@@ -50,6 +50,7 @@ export const GROUPS: [string, ColumnName[]][] = [
   ],
   ['Pedal', ['PEDAL_FEEL']],
   ['Effort', ['PEDAL_EFFORT']],
+  ['Locked first', ['LOCKED_FIRST']],
   ['Struck out', ['STRUCK_OUT', 'REASON']],
   ['Note', ['NOTE']],
   ['Driver or rider', ['DRIVER']],

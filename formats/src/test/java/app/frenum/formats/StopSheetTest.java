@@ -3,6 +3,7 @@ package app.frenum.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.formats.sheet.SheetStop;
@@ -13,6 +14,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,6 +52,14 @@ class StopSheetTest {
     }
 
     @Test
+    void whichAxleLockedFirstIsReadAsPeopleWriteIt() throws Exception {
+        List<SheetStop> stops = read("configuration,distance [m],lock up\nA,40,f\nA,41,Rear first\nA,42,none\nA,43,\n");
+        assertThat(stops)
+                .extracting(SheetStop::lockedFirst)
+                .containsExactly(Optional.of(Axle.FRONT), Optional.of(Axle.REAR), Optional.empty(), Optional.empty());
+    }
+
+    @Test
     void timesAloneMakeAStopwatchSeries() throws Exception {
         SheetStop stop =
                 read("configuration,nominal speed [km/h],time [s]\nA,72,2.9\n").get(0);
@@ -63,6 +73,7 @@ class StopSheetTest {
             value = {
                 "configuration,distance [m],struck out\\nA,40,maybe|line 2, column 3",
                 "configuration,distance [m],basis\\nA,40,cone|line 2, column 3",
+                "configuration,distance [m],locked first\\nA,40,left|Use front, rear",
                 "configuration,distance [m],basis\\nA,40,ONSET_TO_REST\\nA,40,SPEED_WINDOW|line 3, column 3",
                 "configuration,distance [m]\\nA,-4|must be",
                 "configuration,distance [m]\\nA,4O|line 2, column 2",

@@ -7,8 +7,11 @@ import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Unit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * What line pressures come to beside the ideal, in sentences. A share of line pressure is held against the ideal share of
@@ -17,17 +20,49 @@ import java.util.Optional;
  * @param loads how the weight lies, or empty
  * @param toForce from line pressure to brake force, or empty
  * @param whyNot what is missing for either; empty when nothing is
+ * @param moved the same once for each of the vehicle's figures that is known to a standard uncertainty, moved by that
  */
-public record BalanceAnswer(Optional<AxleLoads> loads, Optional<PressureToForce> toForce, String whyNot) {
+public record BalanceAnswer(
+        Optional<AxleLoads> loads, Optional<PressureToForce> toForce, String whyNot, List<BalanceAnswer> moved) {
     private static final double STEP = 0.001;
+    /** Of 95 %, in standard uncertainties. */
+    private static final double COVERAGE = 2;
     /** On a damp or wet lane so much of the grip is left. */
     private static final double DAMP = 0.6;
+
+    /** With the vehicle's figures taken to be as entered. */
+    public BalanceAnswer(Optional<AxleLoads> loads, Optional<PressureToForce> toForce, String whyNot) {
+        this(loads, toForce, whyNot, List.of());
+    }
 
     /** The front share of line pressure that would use both axles' grip alike at a deceleration, m/s². */
     public Figure ideal(double slowingMps2) {
         return loads.isPresent() && toForce.isPresent()
                 ? Figure.of(toForce.get().pressureShare(Math.min(1, loads.get().idealShare(slowingMps2))))
                 : Figure.unknown(whyNot);
+    }
+
+    /** Half-width of the 95 % interval of {@link #ideal}, as far as the vehicle's figures were entered with a ±. */
+    public double idealHalfWidth(double slowingMps2) {
+        return halfWidth(ideal(slowingMps2), a -> a.ideal(slowingMps2));
+    }
+
+    /** The same of the ideal front share of brake force. */
+    public double forceHalfWidth(double slowingMps2) {
+        return halfWidth(force(slowingMps2), a -> a.force(slowingMps2));
+    }
+
+    private Figure force(double slowingMps2) {
+        return loads.map(l -> Figure.of(l.idealShare(slowingMps2))).orElse(Figure.unknown(whyNot));
+    }
+
+    private double halfWidth(Figure stands, Function<BalanceAnswer, Figure> moves) {
+        double squares = moved.stream()
+                .map(moves)
+                .filter(m -> m.isKnown() && stands.isKnown())
+                .mapToDouble(m -> Math.pow(m.value() - stands.value(), 2))
+                .sum();
+        return COVERAGE * Math.sqrt(squares);
     }
 
     /**
@@ -57,8 +92,9 @@ public record BalanceAnswer(Optional<AxleLoads> loads, Optional<PressureToForce>
         if (!ideal.isKnown()) {
             return Finding.of(IDEAL_NOT_KNOWN, Term.name(ideal.reason()));
         }
-        Term told = amount(ideal.value());
-        if (Math.abs(share - ideal.value()) <= half) {
+        double idealHalf = idealHalfWidth(slowing);
+        Term told = told(ideal.value(), idealHalf);
+        if (Math.abs(share - ideal.value()) <= Math.hypot(half, idealHalf)) {
             return Finding.of(NEAR_IDEAL, told);
         }
         return Finding.of(share > ideal.value() ? FRONT_FIRST : REAR_FIRST, told);
@@ -73,17 +109,36 @@ public record BalanceAnswer(Optional<AxleLoads> loads, Optional<PressureToForce>
         boolean rear = seen.stream().anyMatch(l -> l.first() == Axle.REAR);
         List<LockOrder> those =
                 seen.stream().filter(l -> (l.first() == Axle.REAR) == rear).toList();
-        Optional<Double> soonest = those.stream()
-                .filter(l -> l.marginS().isKnown())
-                .map(l -> l.marginS().value())
-                .min(Double::compare);
         return Optional.of(Finding.of(
                 LOCKED_FIRST,
                 Term.name(side),
                 Term.said(Finding.of(rear ? REAR : FRONT)),
                 Term.count(those.size()),
-                Term.said(soonest.map(s -> Finding.of(BEFORE, Term.seconds(s, 0.01)))
-                        .orElse(Finding.of(ALONE)))));
+                Term.said(margin(those))));
+    }
+
+    /** The least that any of them left to the other axle. */
+    private static Finding margin(List<LockOrder> those) {
+        Optional<LockOrder> soonest = those.stream()
+                .filter(l -> l.marginS().isKnown())
+                .min(Comparator.comparingDouble(l -> l.marginS().value()));
+        if (soonest.isPresent()) {
+            Term time = Term.seconds(soonest.get().marginS().value(), 0.01);
+            Figure slowing = soonest.get().marginMps2();
+            return slowing.isKnown()
+                    ? Finding.of(BEFORE_AND_HARDER, time, inG(slowing.value()))
+                    : Finding.of(BEFORE, time);
+        }
+        return those.stream()
+                .filter(l -> l.heldToMps2().isKnown())
+                .map(l -> l.heldToMps2().value())
+                .min(Double::compare)
+                .map(a -> Finding.of(HELD, inG(a)))
+                .orElse(Finding.of(SEEN));
+    }
+
+    private static Term inG(double mps2) {
+        return Term.times(mps2 / Unit.G, 0.01);
     }
 
     /** What a turn does. */
@@ -130,9 +185,9 @@ public record BalanceAnswer(Optional<AxleLoads> loads, Optional<PressureToForce>
         if (!toFront && !ideal.isKnown()) {
             return Finding.of(BLOCKED_NOT_KNOWN, asked, Term.name(ideal.reason()));
         }
-        if (!toFront && low < ideal.value()) {
-            return Finding.of(
-                    BLOCKED_REAR_FIRST, asked, amount(low), amount(ideal.value()), Term.deceleration(hardestMps2));
+        double least = ideal.orElse(0) + idealHalfWidth(hardestMps2);
+        if (!toFront && low < least) {
+            return Finding.of(BLOCKED_REAR_FIRST, asked, amount(low), amount(least), Term.deceleration(hardestMps2));
         }
         return Finding.of(
                 TURN,
@@ -155,6 +210,10 @@ public record BalanceAnswer(Optional<AxleLoads> loads, Optional<PressureToForce>
                         amount(ideal.value()),
                         amount(ideal(hardestMps2).value()))
                 : Finding.of(NOTHING);
+    }
+
+    private static Term told(double share, double half) {
+        return half > 0 ? Term.share(share).within(Figure.of(half)).step(STEP) : amount(share);
     }
 
     private static Term amount(double share) {

@@ -92,6 +92,16 @@ public record VehicleSpec(
                         .formatted(field.label().toLowerCase(Locale.ROOT))));
     }
 
+    /** The same once for each figure whose uncertainty is known, moved by that. */
+    public List<VehicleSpec> movedByTheirUncertainties() {
+        List<VehicleSpec> moved = new ArrayList<>();
+        uncertainties.forEach((field, own) -> Optional.ofNullable(figures.get(field))
+                .map(q -> field.bounds().usual().fromInside(q.inside() + own.inside()))
+                .ifPresent(other ->
+                        moved.add(with(field, new Quantity(other, field.bounds().usual())))));
+        return moved;
+    }
+
     /** Standard uncertainty of a figure in its inside unit, or that nobody said how well it is known. */
     public Figure uncertainty(VehicleField field) {
         return Uncertainties.of(uncertainties, field, field.label());

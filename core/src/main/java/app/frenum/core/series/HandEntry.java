@@ -1,5 +1,6 @@
 package app.frenum.core.series;
 
+import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.compare.HandMeasurement;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.heat.PeakSource;
@@ -11,6 +12,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -22,6 +24,7 @@ import java.util.stream.Collectors;
  * @param readOn what the thermometer looked at
  * @param secondsAfterRest when the end temperatures were read
  * @param phase of the procedure it belongs to
+ * @param lockedFirst the axle that was seen to lock first; empty where none did or nobody said
  */
 public record HandEntry(
         DistanceBasis basis,
@@ -38,7 +41,12 @@ public record HandEntry(
         Optional<PedalEffort> effort,
         Optional<String> phase,
         SaidConditions conditions,
-        Optional<String> note) {
+        Optional<String> note,
+        Optional<Axle> lockedFirst) {
+    public HandEntry {
+        // Entries kept before anybody was asked have none.
+        lockedFirst = Objects.requireNonNullElse(lockedFirst, Optional.empty());
+    }
 
     /** Under what it was driven, as far as it was said. */
     public Surroundings surroundings() {

@@ -13,6 +13,7 @@ import app.frenum.core.finding.FindingCode;
 import app.frenum.core.finding.Term;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.quantity.Unit;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Arrays;
 import java.util.List;
@@ -168,18 +169,47 @@ class BalanceVectorsTest {
         assertThat(code(blind.lessGrip(7))).isEqualTo(BalanceFinding.NOTHING);
     }
 
+    @Test
+    void whatTheVehiclesFiguresLeaveOpenBlocksAdviceToo() {
+        List<AdjusterLine.Tried> tried = IntStream.of(0, 2, 4, 2, 0)
+                .mapToObj(t -> new AdjusterLine.Tried(t, 0.70 - 0.02 * t))
+                .toList();
+        AdjusterLine line = AdjusterLine.of(tried);
+        Optional<PressureToForce> toForce = Optional.of(new PressureToForce(1));
+        BalanceAnswer moved = new BalanceAnswer(Optional.of(new AxleLoads(0.56, 0.5, 2.5)), toForce, "");
+        BalanceAnswer known = new BalanceAnswer(Optional.of(new AxleLoads(0.55, 0.5, 2.5)), toForce, "");
+        BalanceAnswer roughly = new BalanceAnswer(known.loads(), toForce, "", List.of(moved));
+        assertThat(roughly.idealHalfWidth(5)).isCloseTo(0.02, within(1e-9));
+        assertThat(roughly.forceHalfWidth(5)).isCloseTo(0.02, within(1e-9));
+        assertThat(known.idealHalfWidth(5)).isZero();
+        // 66 % is above the ideal of 65.2 %, and within its ± of two points.
+        assertThat(code(known.turn(line, tried, 0, 0.66, 5))).isEqualTo(BalanceFinding.TURN);
+        assertThat(code(roughly.turn(line, tried, 0, 0.66, 5))).isEqualTo(BalanceFinding.BLOCKED_REAR_FIRST);
+    }
+
     private static FindingCode code(Finding finding) {
         return finding.code();
     }
 
     @Test
     void theOrderOfLockingIsTheDangerousOneHoweverSeldom() {
-        LockOrder front = new LockOrder(AxleLoads.Axle.FRONT, 10, Figure.of(0.3));
-        LockOrder rear = new LockOrder(AxleLoads.Axle.REAR, 20, Figure.unknown("no other"));
+        LockOrder front = LockOrder.seen(AxleLoads.Axle.FRONT);
+        LockOrder rear = LockOrder.seen(AxleLoads.Axle.REAR);
         Finding told = BalanceAnswer.locked("A", List.of(front, front, rear)).orElseThrow();
         assertThat(told.terms().get("axle")).isEqualTo(Term.said(Finding.of(BalanceFinding.REAR)));
         assertThat(told.terms().get("n")).isEqualTo(Term.count(1));
+        assertThat(told.terms().get("margin")).isEqualTo(Term.said(Finding.of(BalanceFinding.SEEN)));
+        Figure none = Figure.unknown("not told");
+        LockOrder held = new LockOrder(AxleLoads.Axle.FRONT, none, none, Figure.of(0.9 * Unit.G));
+        LockOrder both = new LockOrder(AxleLoads.Axle.FRONT, Figure.of(0.3), Figure.of(0.05 * Unit.G), none);
+        assertThat(margin(List.of(front, held))).isEqualTo(BalanceFinding.HELD);
+        assertThat(margin(List.of(front, held, both))).isEqualTo(BalanceFinding.BEFORE_AND_HARDER);
         assertThat(BalanceAnswer.locked("A", List.of())).isEmpty();
+    }
+
+    private static FindingCode margin(List<LockOrder> seen) {
+        Finding told = BalanceAnswer.locked("A", seen).orElseThrow();
+        return ((Term.Said) told.terms().get("margin")).finding().code();
     }
 
     @Test

@@ -54,6 +54,7 @@ class EntryDoubtsTest {
                 Optional.empty(),
                 Optional.empty(),
                 NOBODY_SAID,
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -3,6 +3,8 @@ package app.frenum.core.stop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.balance.AxleLoads.Axle;
+import app.frenum.core.balance.LockOrder;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.MemoryLog;
 import app.frenum.core.log.Role;
@@ -14,6 +16,7 @@ import app.frenum.core.simulate.Approach;
 import app.frenum.core.simulate.Hydraulics;
 import app.frenum.core.simulate.Rehearsal;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
 
@@ -89,6 +92,25 @@ class LiveStopsTest {
         assertThat(locked(Role.WHEEL_SPEED_FRONT_LEFT, Role.WHEEL_SPEED_REAR_LEFT)
                         .rearLockedFirst())
                 .isFalse();
+    }
+
+    @Test
+    void howMuchLaterTheOtherAxleLocksIsToldInTimeAndInWhatTheVehicleSlowed() {
+        double[] t = DoubleStream.iterate(0, x -> x + 0.01).limit(400).toArray();
+        double[] slowing = DoubleStream.of(t).map(x -> 5 + x).toArray();
+        StopTrace harderAndHarder = new StopTrace(t, t, Map.of("deceleration", slowing));
+        LockOrder both = LockOrder.of(locked(Role.WHEEL_SPEED_REAR_LEFT, Role.WHEEL_SPEED_FRONT_LEFT), harderAndHarder)
+                .orElseThrow();
+        assertThat(both.first()).isEqualTo(Axle.REAR);
+        assertThat(both.marginS().value()).isCloseTo(0.2, within(0.03));
+        assertThat(both.marginMps2().value()).isCloseTo(0.2, within(0.03));
+        MeasuredStop alone = KnownStop.logged()
+                .with(Role.WHEEL_SPEED_FRONT_LEFT, Unit.METRES_PER_SECOND, x -> stands(x, 1) ? 0.0 : KnownStop.speed(x))
+                .measured(OPTIONS)
+                .get(0);
+        LockOrder held = LockOrder.of(alone, harderAndHarder).orElseThrow();
+        assertThat(held.marginS().isKnown()).isFalse();
+        assertThat(held.heldToMps2().value()).isCloseTo(5 + alone.endS() - alone.onsetS(), within(0.02));
     }
 
     private static MeasuredStop locked(Role first, Role second) {

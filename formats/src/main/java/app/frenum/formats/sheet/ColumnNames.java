@@ -94,6 +94,7 @@ public final class ColumnNames {
         all.put(SheetColumn.READ_ON, List.of("looked at", "read at", "spot", "patch"));
         all.put(SheetColumn.PEDAL_FEEL, List.of("pedal", "feel"));
         all.put(SheetColumn.PEDAL_EFFORT, List.of("effort", "pedal force", "force"));
+        all.put(SheetColumn.LOCKED_FIRST, List.of("locked", "lock", "locks first", "lock up", "lockup"));
         all.put(SheetColumn.SURFACE, List.of("lane", "road", "track"));
         all.put(SheetColumn.AMBIENT, List.of("air", "air temp", "air temperature", "ambient temp", "outside"));
         all.put(SheetColumn.TYRE_PRESSURE_FRONT, List.of("front tyre pressure", "tyres front"));

@@ -35,6 +35,7 @@ public enum SheetColumn {
     PEDAL_FEEL,
     PEDAL_EFFORT,
     PHASE,
+    LOCKED_FIRST,
     SURFACE,
     AMBIENT(Unit.CELSIUS, -60, 60),
     TYRE_PRESSURE_FRONT(Unit.BAR, 0.1, 15),

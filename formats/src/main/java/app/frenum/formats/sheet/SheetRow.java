@@ -1,5 +1,6 @@
 package app.frenum.formats.sheet;
 
+import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalEffort;
@@ -88,7 +89,8 @@ final class SheetRow {
                 quantity(SheetColumn.SECONDS_AFTER_REST),
                 oneOf(SheetColumn.READ_ON, READ_ON),
                 oneOf(SheetColumn.PEDAL_EFFORT, EFFORTS),
-                text(SheetColumn.PHASE));
+                text(SheetColumn.PHASE),
+                lockedFirst());
         return configuration.isPresent() && (distance.isPresent() || time.isPresent())
                 ? Optional.of(stop)
                 : Optional.empty();
@@ -181,6 +183,23 @@ final class SheetRow {
                             .formatted(BadInput.quote(text.get()), PedalFeel.WORDS));
         }
         return feel.map(PedalFeel::label);
+    }
+
+    /** Nobody writes the whole word every time: f, fronts, R, back. */
+    private Optional<Axle> lockedFirst() {
+        String text = text(SheetColumn.LOCKED_FIRST).orElse("").toLowerCase(Locale.ROOT);
+        return switch (text) {
+            case "f", "front", "fronts", "front first", "front axle" -> Optional.of(Axle.FRONT);
+            case "r", "rear", "rears", "rear first", "rear axle", "back" -> Optional.of(Axle.REAR);
+            case "", "no", "none", "neither" -> Optional.empty();
+            default -> {
+                fault(
+                        SheetColumn.LOCKED_FIRST,
+                        "%s is not known in the column \"%s\". Use front, rear, none or nothing."
+                                .formatted(BadInput.quote(text), SheetColumn.LOCKED_FIRST.title()));
+                yield Optional.empty();
+            }
+        };
     }
 
     private Optional<String> oneOf(SheetColumn column, List<String> words) {

@@ -1,5 +1,6 @@
 package app.frenum.formats.sheet;
 
+import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
@@ -26,6 +27,7 @@ import java.util.Optional;
  * @param readOn what the thermometer looked at: blackened, bare or probe
  * @param pedalEffort light, normal or hard
  * @param phase of the procedure it belongs to
+ * @param lockedFirst the axle that was seen to lock first
  */
 public record SheetStop(
         long line,
@@ -55,7 +57,8 @@ public record SheetStop(
         Optional<Quantity> secondsAfterRest,
         Optional<String> readOn,
         Optional<String> pedalEffort,
-        Optional<String> phase) {
+        Optional<String> phase,
+        Optional<Axle> lockedFirst) {
 
     /** What the row says of its stop, beside where it stands and whether it counts. */
     public HandEntry entry() {
@@ -75,6 +78,7 @@ public record SheetStop(
                 phase,
                 new SaidConditions(
                         date, driver, direction, load, surface, ambient, tyrePressureFront, tyrePressureRear),
-                note);
+                note,
+                lockedFirst);
     }
 }

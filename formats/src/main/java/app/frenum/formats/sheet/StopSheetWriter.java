@@ -10,6 +10,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -62,6 +63,8 @@ public final class StopSheetWriter {
         cells.add(text(SheetColumn.PEDAL_FEEL, SheetStop::pedalFeel));
         cells.add(text(SheetColumn.PEDAL_EFFORT, SheetStop::pedalEffort));
         cells.add(text(SheetColumn.PHASE, SheetStop::phase));
+        cells.add(text(
+                SheetColumn.LOCKED_FIRST, s -> s.lockedFirst().map(a -> a.name().toLowerCase(Locale.ROOT))));
         cells.add(text(SheetColumn.SURFACE, SheetStop::surface));
         cells.add(quantity(SheetColumn.AMBIENT, stops, SheetStop::ambient));
         cells.add(quantity(SheetColumn.TYRE_PRESSURE_FRONT, stops, SheetStop::tyrePressureFront));

@@ -1,5 +1,6 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.balance.LockOrder;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalEffort;
@@ -71,7 +72,8 @@ final class SheetExport {
                 Optional.ofNullable(stop.lateS()).map(t -> new Quantity(t, Unit.SECONDS)),
                 base.readOn().map(r -> r.name().toLowerCase(Locale.ROOT)),
                 base.effort().map(PedalEffort::label),
-                base.phase().or(() -> Optional.ofNullable(stop.phase())));
+                base.phase().or(() -> Optional.ofNullable(stop.phase())),
+                base.lockedFirst());
     }
 
     /** As it was entered where that is what the stop was driven from. */
@@ -110,7 +112,8 @@ final class SheetExport {
                         quantity(c.ambientC(), Dimension.TEMPERATURE),
                         quantity(c.tyrePressureFrontBar(), Dimension.PRESSURE),
                         Optional.empty()),
-                Optional.empty());
+                Optional.empty(),
+                LockOrder.axle(m));
     }
 
     private static Optional<Quantity> quantity(Figure figure, Dimension dimension) {

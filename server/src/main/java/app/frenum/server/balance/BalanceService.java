@@ -2,6 +2,7 @@ package app.frenum.server.balance;
 
 import app.frenum.core.balance.AdjusterLine;
 import app.frenum.core.balance.AxleLoads;
+import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.balance.BalanceAnswer;
 import app.frenum.core.balance.LineShare;
 import app.frenum.core.balance.LockOrder;
@@ -14,12 +15,14 @@ import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.HandEntry;
 import app.frenum.core.statistics.Summary;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.server.analysis.DrivenTest;
 import app.frenum.server.analysis.EdgeService;
 import app.frenum.server.analysis.Letters;
 import app.frenum.server.analysis.StopReader;
+import app.frenum.server.analysis.StopView;
 import app.frenum.server.analysis.StopsChanged;
 import app.frenum.server.balance.BalanceView.AdjusterView;
 import app.frenum.server.balance.BalanceView.BalanceSide;
@@ -41,12 +44,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -97,16 +102,28 @@ class BalanceService {
         List<BalanceSide> sides = driven.configurations().stream()
                 .map(c -> side(c, driven, byPhase))
                 .toList();
-        VehicleSpec.Load load = mostDriven(sides);
-        BalanceAnswer answer = answer(vehicle, load);
         Optional<AdjusterView> adjuster = adjuster(sides, driven);
         return new BalanceView(
-                sentences(answer, sides, adjuster, wanted),
-                answer.toForce().map(f -> Figure.of(f.ratio())).orElse(vehicle.brakeForceShare()),
+                sentences(vehicle, driven, seenFirst(testId), sides, adjuster, wanted),
+                asEntered(vehicle, VehicleSpec.Load.LADEN)
+                        .toForce()
+                        .map(f -> Figure.of(f.ratio()))
+                        .orElse(vehicle.brakeForceShare()),
                 List.of(ideal(vehicle, VehicleSpec.Load.LADEN), ideal(vehicle, VehicleSpec.Load.LIGHT)),
                 sides,
                 adjuster.orElse(null),
                 rolled(testId));
+    }
+
+    /** Which axle somebody saw lock first, by stop. */
+    private Map<UUID, Axle> seenFirst(UUID testId) {
+        Map<UUID, Axle> seen = new HashMap<>();
+        for (StopView stop : stops.stopsOf(testId)) {
+            Optional.ofNullable(stop.byHand())
+                    .flatMap(HandEntry::lockedFirst)
+                    .ifPresent(axle -> seen.put(stop.id(), axle));
+        }
+        return seen;
     }
 
     /** Settings that the phases of the plan's procedure ask for. */
@@ -145,7 +162,7 @@ class BalanceService {
                 m.mfdd(),
                 turns,
                 share,
-                LockOrder.of(m));
+                LockOrder.of(m, edges.trace(s.driven().id())));
     }
 
     private LineShare share(UUID stopId, MeasuredStop m) {
@@ -181,6 +198,17 @@ class BalanceService {
     }
 
     private static BalanceAnswer answer(VehicleSpec vehicle, VehicleSpec.Load load) {
+        BalanceAnswer asEntered = asEntered(vehicle, load);
+        return new BalanceAnswer(
+                asEntered.loads(),
+                asEntered.toForce(),
+                asEntered.whyNot(),
+                vehicle.movedByTheirUncertainties().stream()
+                        .map(moved -> asEntered(moved, load))
+                        .toList());
+    }
+
+    private static BalanceAnswer asEntered(VehicleSpec vehicle, VehicleSpec.Load load) {
         Figure share = vehicle.brakeForceShare();
         Optional<AxleLoads> loads = vehicle.axleLoads(load);
         return new BalanceAnswer(
@@ -199,25 +227,27 @@ class BalanceService {
                         "",
                         IntStream.rangeClosed(0, IDEAL_STEPS)
                                 .mapToDouble(i -> Math.min(HARDEST_MPS2, l.rearLiftsMps2()) * i / IDEAL_STEPS)
-                                .mapToObj(a -> new IdealAt(a, l.idealShare(a), answer.ideal(a)))
+                                .mapToObj(a -> new IdealAt(
+                                        a,
+                                        l.idealShare(a),
+                                        answer.forceHalfWidth(a),
+                                        answer.ideal(a),
+                                        answer.idealHalfWidth(a)))
                                 .toList()))
                 .orElseGet(() -> new IdealView(load, vehicle.axleLoadsReason(load), List.of()));
     }
 
     private static List<Finding> sentences(
-            BalanceAnswer answer, List<BalanceSide> sides, Optional<AdjusterView> adjuster, @Nullable Double wanted) {
+            VehicleSpec vehicle,
+            DrivenTest driven,
+            Map<UUID, Axle> seenFirst,
+            List<BalanceSide> sides,
+            Optional<AdjusterView> adjuster,
+            @Nullable Double wanted) {
         List<Finding> out = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
-            BalanceSide s = sides.get(i);
-            String letter = Letters.of(i);
-            Figure[] through = {
-                mean(s, b -> b.share().low()), mean(s, b -> b.share().high())
-            };
-            out.add(answer.share(letter, s.mean(), s.halfWidth(), through, mean(s, BalanceStop::decelerationMps2)));
-            BalanceAnswer.locked(
-                            letter,
-                            s.stops().stream().flatMap(b -> b.locked().stream()).toList())
-                    .ifPresent(out::add);
+            out.addAll(ofSide(vehicle, Letters.of(i), sides.get(i)));
+            locked(driven, seenFirst, i, sides.get(i)).ifPresent(out::add);
         }
         double hardest = sides.stream()
                 .flatMap(s -> s.stops().stream())
@@ -226,6 +256,7 @@ class BalanceService {
                 .mapToDouble(Figure::value)
                 .max()
                 .orElse(0);
+        BalanceAnswer answer = answer(vehicle, mostDriven(sides));
         adjuster.ifPresent(a -> {
             AdjusterLine line = AdjusterLine.of(a.tried());
             out.add(BalanceAnswer.aTurn(line));
@@ -239,13 +270,54 @@ class BalanceService {
         return out.stream().distinct().toList();
     }
 
-    private static Figure mean(BalanceSide side, Function<BalanceStop, Figure> of) {
-        return Summary.of(side.stops().stream()
-                        .map(of)
-                        .filter(Figure::isKnown)
-                        .mapToDouble(Figure::value)
-                        .toArray())
-                .mean();
+    /** Each load by itself: the weight lies otherwise, and so does the ideal. */
+    private static List<Finding> ofSide(VehicleSpec vehicle, String letter, BalanceSide side) {
+        List<VehicleSpec.Load> loads =
+                side.stops().stream().map(BalanceStop::load).distinct().sorted().toList();
+        if (loads.isEmpty()) {
+            return List.of(answer(vehicle, VehicleSpec.Load.LADEN)
+                    .share(letter, side.mean(), side.halfWidth(), new Figure[0], side.mean()));
+        }
+        return loads.stream()
+                .map(load -> {
+                    List<BalanceStop> own =
+                            side.stops().stream().filter(b -> b.load() == load).toList();
+                    Summary shares = Summary.of(known(own, b -> b.share().mean()));
+                    Figure[] through = {
+                        mean(own, b -> b.share().low()),
+                        mean(own, b -> b.share().high())
+                    };
+                    String name = loads.size() > 1 ? letter + " " + load.name().toLowerCase(Locale.ROOT) : letter;
+                    return answer(vehicle, load)
+                            .share(
+                                    name,
+                                    shares.mean(),
+                                    shares.halfWidth95(),
+                                    through,
+                                    mean(own, BalanceStop::decelerationMps2));
+                })
+                .toList();
+    }
+
+    /** By wheel speeds where a logger ran, and by what somebody saw where none did. */
+    private static Optional<Finding> locked(DrivenTest driven, Map<UUID, Axle> seenFirst, int i, BalanceSide side) {
+        Stream<LockOrder> logged = side.stops().stream().flatMap(b -> b.locked().stream());
+        Stream<LockOrder> seen = driven.counted(driven.configurations().get(i)).stream()
+                .flatMap(s -> Stream.ofNullable(seenFirst.get(s.driven().id())))
+                .map(LockOrder::seen);
+        return BalanceAnswer.locked(Letters.of(i), Stream.concat(logged, seen).toList());
+    }
+
+    private static double[] known(List<BalanceStop> stops, Function<BalanceStop, Figure> of) {
+        return stops.stream()
+                .map(of)
+                .filter(Figure::isKnown)
+                .mapToDouble(Figure::value)
+                .toArray();
+    }
+
+    private static Figure mean(List<BalanceStop> stops, Function<BalanceStop, Figure> of) {
+        return Summary.of(known(stops, of)).mean();
     }
 
     /** Only where more than one setting was driven. */

@@ -35,8 +35,11 @@ record BalanceView(
      */
     record IdealView(VehicleSpec.Load load, String reason, List<IdealAt> at) {}
 
-    /** The ideal front share of brake force, and of line pressure as far as one can be told from the other. */
-    record IdealAt(double decelerationMps2, double force, Figure pressure) {}
+    /**
+     * The ideal front share of brake force, and of line pressure as far as one can be told from the other; each with the
+     * half-width of its 95 % interval, 0 where the vehicle's figures were entered without a ±.
+     */
+    record IdealAt(double decelerationMps2, double force, double forceHalf, Figure pressure, double pressureHalf) {}
 
     /** One configuration; its mean with the half-width of its 95 % interval. */
     record BalanceSide(

@@ -1,5 +1,6 @@
 package app.frenum.server.run;
 
+import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.garage.VehicleSpec;
@@ -192,7 +193,8 @@ class RunStops {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty()),
-                note(stop));
+                note(stop),
+                r.lockSeen() ? Optional.of(r.rearFirst() ? Axle.REAR : Axle.FRONT) : Optional.empty());
     }
 
     /** One person's reading as typed; of several the mean, in metres. */

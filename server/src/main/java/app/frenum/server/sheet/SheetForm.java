@@ -50,6 +50,7 @@ record SheetForm(List<SheetEntry> columns) {
             case PEDAL_EFFORT ->
                 Arrays.stream(PedalEffort.values()).map(PedalEffort::label).toList();
             case READ_ON -> List.of("blackened", "bare", "probe");
+            case LOCKED_FIRST -> List.of("front", "rear");
             case STRUCK_OUT -> List.of("yes");
             case SURFACE -> List.of("dry", "damp", "wet");
             case INSTRUMENT -> List.of("tape", "wheel", "stopwatch", "logger");
