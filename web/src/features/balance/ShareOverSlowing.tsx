@@ -83,8 +83,8 @@ type Bounded = { x: number; y: number; high: number; low: number };
 
 /** The ideal, in the range that the vehicle's own figures leave it. */
 function Ideal({ points }: { points: Bounded[] }) {
-  const middle = points[Math.round(points.length * 0.8)];
-  if (!middle) return null;
+  const last = points.at(-1);
+  if (!last) return null;
   const path = line<Bounded>(
     (p) => p.x,
     (p) => p.y,
@@ -97,10 +97,10 @@ function Ideal({ points }: { points: Bounded[] }) {
     <g>
       <path d={range ?? undefined} fill="var(--ink)" fillOpacity={0.12} />
       <path d={path ?? undefined} fill="none" stroke="var(--ink)" strokeWidth={2} />
-      <text className="note" x={middle.x} y={middle.y - 22} textAnchor="middle">
+      <text className="note" x={last.x - 4} y={last.high - 12} textAnchor="end">
         above: the front locks first
       </text>
-      <text className="note" x={middle.x + 10} y={middle.y + 34} textAnchor="middle">
+      <text className="note" x={last.x - 4} y={HEIGHT - 14} textAnchor="end">
         below: the REAR locks first
       </text>
     </g>

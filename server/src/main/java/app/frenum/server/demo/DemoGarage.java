@@ -52,6 +52,8 @@ final class DemoGarage {
     /** Standard uncertainty of a difference on a scale with steps of 0.1 kg. */
     private static final Quantity BATHROOM_SCALE = q(0.041, Unit.KILOGRAMS);
 
+    private static final Quantity CORNER_SCALES = q(0.3, Unit.PERCENT);
+
     /** The same on a kitchen scale with steps of 0.01 kg. */
     private static final Map<PartField, Quantity> KITCHEN_SCALE = Map.of(PartField.MASS, q(0.0041, Unit.KILOGRAMS));
 
@@ -89,7 +91,12 @@ final class DemoGarage {
                                 Map.entry(VehicleField.ACCELERATION, q(2.4, Unit.METRES_PER_SECOND_SQUARED))),
                         Map.of(
                                 VehicleField.FRONT_DISC_MASS, BATHROOM_SCALE,
-                                VehicleField.REAR_DISC_MASS, BATHROOM_SCALE)),
+                                VehicleField.REAR_DISC_MASS, BATHROOM_SCALE,
+                                VehicleField.FRONT_SHARE_LIGHT, CORNER_SCALES,
+                                VehicleField.FRONT_SHARE_LADEN, CORNER_SCALES,
+                                VehicleField.CG_HEIGHT, q(0.02, Unit.METRES),
+                                VehicleField.PAD_FRICTION_FRONT, q(0.02, Unit.ONE),
+                                VehicleField.PAD_FRICTION_REAR, q(0.02, Unit.ONE))),
                 0);
     }
 
