@@ -2354,6 +2354,7 @@ export interface components {
                 REAR_RIGHT?: string;
             };
             duct: components["schemas"]["Duct"] | null;
+            fits: components["schemas"]["WrittenFinding"][];
             gate: components["schemas"]["StartWindow"] | null;
             limitC: number | null;
             sentences: components["schemas"]["WrittenFinding"][];
@@ -2902,6 +2903,7 @@ export interface components {
             early: boolean;
             expected: components["schemas"]["WrittenFinding"] | null;
             extended: boolean;
+            grip: components["schemas"]["WrittenFinding"];
             hedgesG: components["schemas"]["WrittenFigure"];
             holmP: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
@@ -2925,6 +2927,7 @@ export interface components {
             smallestDifference: components["schemas"]["WrittenFigure"];
             speedStillCarried: components["schemas"]["WrittenFigure"];
             stopsToSettle: components["schemas"]["WrittenFigure"];
+            turnOver: components["schemas"]["WrittenFinding"];
             /** @enum {string} */
             verdict: "GAIN_SHOWN" | "LOSS_SHOWN" | "NO_WORTHWHILE_DIFFERENCE" | "NOT_SETTLED" | "NOT_COMPARABLE";
             welchT: components["schemas"]["WrittenFigure"];

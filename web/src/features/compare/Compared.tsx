@@ -178,6 +178,14 @@ function Questions(props: {
           />
         </Folded>
       )}
+      <Folded
+        open={pair.grip.code.startsWith('TYRES')}
+        question="Grip or brakes?"
+        note="what set the distances"
+      >
+        <p className="max-w-[70ch] text-[15px]">{said(pair.grip, units)}</p>
+        <p className="max-w-[70ch] text-[15px] font-[620] empty:hidden">{said(pair.turnOver, units)}</p>
+      </Folded>
       {children}
       {pair.adjusted.length > 0 && (
         <Folded question="And with what else differed taken out?" note="blocks, drift, temperatures">

@@ -16,6 +16,7 @@ import { Duct } from './Duct';
 import { CoolingBySpeed } from './CoolingBySpeed';
 import { CoolingTable } from './CoolingTable';
 import { Corners } from './Corners';
+import { Fits } from './Fits';
 import { HowHot } from './HowHot';
 import { Laps } from './Laps';
 import { Look } from './Look';
@@ -138,6 +139,11 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
         {data.sides.length > 1 && <SideBySide sides={data.sides} units={units} />}
         <HowHot testId={testId} side={side} letter={letter} units={units} />
         <div>
+          {data.fits.length > 0 && (
+            <Folded question="Which of the parts kept would fit?" note="pads, fluids and paint of the garage">
+              <Fits fits={data.fits} units={units} />
+            </Folded>
+          )}
           <Folded question="How hot did each stop get?">
             <StopTable side={side} letter={letter} units={units} />
           </Folded>

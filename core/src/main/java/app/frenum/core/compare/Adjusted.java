@@ -140,9 +140,14 @@ public record Adjusted(Taken taken, Figure difference, Optional<Interval> interv
 
     /** Column 1 is the candidate, the others are what stands beside each stop. */
     static Optional<LeastSquares> fit(Side a, Side b, Function<ComparedStop, double[]> beside) {
+        return fit(a, b, beside, false);
+    }
+
+    /** @param eachItsOwn whether what stands beside may do something else to the candidate: columns once more for it alone */
+    static Optional<LeastSquares> fit(Side a, Side b, Function<ComparedStop, double[]> beside, boolean eachItsOwn) {
         List<double[]> rows = new ArrayList<>();
-        addRows(rows, a, 0, beside);
-        addRows(rows, b, 1, beside);
+        addRows(rows, a, 0, beside, eachItsOwn);
+        addRows(rows, b, 1, beside, eachItsOwn);
         double[] y =
                 Stream.of(a, b).flatMapToDouble(s -> Arrays.stream(s.values())).toArray();
         double rounding = Math.max(a.resolution(), b.resolution()) / Math.sqrt(12);
@@ -150,12 +155,19 @@ public record Adjusted(Taken taken, Figure difference, Optional<Interval> interv
     }
 
     private static void addRows(
-            List<double[]> rows, Side side, double candidate, Function<ComparedStop, double[]> beside) {
+            List<double[]> rows,
+            Side side,
+            double candidate,
+            Function<ComparedStop, double[]> beside,
+            boolean eachItsOwn) {
         side.stops().stream().filter(ComparedStop::counts).forEach(s -> {
             double[] other = beside.apply(s);
-            double[] row = new double[other.length + 1];
+            double[] row = new double[1 + other.length * (eachItsOwn ? 2 : 1)];
             row[0] = candidate;
             System.arraycopy(other, 0, row, 1, other.length);
+            for (int i = 1 + other.length; i < row.length; i++) {
+                row[i] = candidate * other[i - 1 - other.length];
+            }
             rows.add(row);
         });
     }

@@ -10,6 +10,8 @@ import app.frenum.core.statistics.StudentT;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * The same two configurations on several days, taken together. Days differ by more than their stops tell: each day's
@@ -24,6 +26,40 @@ import java.util.Optional;
 public record Pooled(int days, Figure difference, Optional<Interval> interval, Figure betweenSd, Figure withinSe) {
     /** One day's difference and its standard error. */
     public record Day(double difference, double standardError) {}
+
+    /**
+     * What one test says of the two.
+     *
+     * @param date on which it was driven; tests of one date are one day
+     * @param standardError of its difference, from its own stops
+     * @param degreesOfFreedom of that
+     * @param stops {@code nA·nB/(nA + nB)}
+     */
+    public record Told(String date, double difference, double standardError, double degreesOfFreedom, double stops) {}
+
+    /**
+     * Days, of which each weighs by its stops: a handful of stops tells its own spread too badly to be weighed by it, so the
+     * spread of a stop is that of all days. Several tests of one date are one draw of that date.
+     */
+    public static List<Day> days(List<Told> tests) {
+        double df = tests.stream().mapToDouble(Told::degreesOfFreedom).sum();
+        double variance = tests.stream()
+                        .mapToDouble(t -> t.degreesOfFreedom() * t.stops() * t.standardError() * t.standardError())
+                        .sum()
+                / df;
+        return tests.stream()
+                .collect(Collectors.groupingBy(Told::date, TreeMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(ofDate -> {
+                    double stops = ofDate.stream().mapToDouble(Told::stops).sum();
+                    double weighted = ofDate.stream()
+                            .mapToDouble(t -> t.stops() * t.difference())
+                            .sum();
+                    return new Day(weighted / stops, Math.sqrt(variance / stops));
+                })
+                .toList();
+    }
 
     public static Pooled of(List<Day> days) {
         int k = days.size();

@@ -44,20 +44,33 @@ class PooledTest {
                 .containsExactly("TOGETHER", "DAYS_VARY");
     }
 
+    @Test
+    void testsOfOneDateAreOneDayAndWeighByTheirStops() {
+        List<Pooled.Day> days = Pooled.days(List.of(
+                new Pooled.Told("2026-06-01", -1, 0.2, 8, 2.5),
+                new Pooled.Told("2026-06-01", -2, 0.2, 8, 2.5),
+                new Pooled.Told("2026-06-08", -1.2, 0.2, 8, 2.5)));
+        assertThat(days).hasSize(2);
+        assertThat(days.get(0).difference()).isCloseTo(-1.5, within(1e-9));
+        assertThat(days.get(0).standardError()).isCloseTo(0.2 / Math.sqrt(2), within(1e-9));
+        assertThat(days.get(1).standardError()).isCloseTo(0.2, within(1e-9));
+    }
+
     /** Share of 95 % intervals of a difference of −1 m that hold it: so many days of so many stops of each. */
     private static double coverage(int days, int stops, double dayToDay) {
         Random random = new Random(days * 1000L + stops);
         int held = 0;
         for (int t = 0; t < TESTS; t++) {
-            List<Pooled.Day> told = new ArrayList<>();
+            List<Pooled.Told> told = new ArrayList<>();
             for (int d = 0; d < days; d++) {
                 double truth = -1 + dayToDay * random.nextGaussian();
                 double[] a = draw(stops, 45, random);
                 double[] b = draw(stops, 45 + truth, random);
                 WelchTest test = WelchTest.of(a, b, 0.01);
-                told.add(new Pooled.Day(test.difference(), test.standardError()));
+                told.add(new Pooled.Told(
+                        "day " + d, test.difference(), test.standardError(), test.degreesOfFreedom(), stops / 2.0));
             }
-            Pooled p = Pooled.of(told);
+            Pooled p = Pooled.of(Pooled.days(told));
             held += p.interval().filter(i -> i.low() <= -1 && -1 <= i.high()).isPresent() ? 1 : 0;
         }
         return held / (double) TESTS;
@@ -70,7 +83,7 @@ class PooledTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"2, 5, 0.9", "4, 5, 0.9", "4, 8, 0", "8, 5, 0.3"})
+    @CsvSource({"2, 5, 0.9", "4, 5, 0.9", "4, 8, 0", "8, 5, 0", "8, 5, 0.3"})
     void theIntervalHoldsTheTruthAsOftenAsItSays(int days, int stops, double dayToDay) {
         assertThat(coverage(days, stops, dayToDay)).isBetween(0.93, 0.97);
     }

@@ -8,6 +8,7 @@ import app.frenum.core.compare.CheckCode;
 import app.frenum.core.compare.CheckFinding;
 import app.frenum.core.compare.ConclusionFinding;
 import app.frenum.core.compare.FactorFinding;
+import app.frenum.core.compare.GripFinding;
 import app.frenum.core.compare.HowSure;
 import app.frenum.core.compare.LookFinding;
 import app.frenum.core.compare.RankingFinding;
@@ -16,6 +17,7 @@ import app.frenum.core.fade.FadeFinding;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.heat.BesideFinding;
+import app.frenum.core.heat.FitFinding;
 import app.frenum.core.heat.HeatAnswerFinding;
 import app.frenum.core.heat.HeatFinding;
 import app.frenum.core.log.LogFinding;
@@ -43,6 +45,8 @@ public final class Catalogue {
                     FactorFinding.values(),
                     AdjustedFinding.values(),
                     AsideFinding.values(),
+                    FitFinding.values(),
+                    GripFinding.values(),
                     Alternative.Way.values(),
                     BalanceFinding.values(),
                     EntryDoubt.values(),

@@ -8,6 +8,8 @@ import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Conclusion;
 import app.frenum.core.compare.DrivingOrder;
 import app.frenum.core.compare.Expected;
+import app.frenum.core.compare.GripFinding;
+import app.frenum.core.compare.GripOrBrakes;
 import app.frenum.core.compare.InProportion;
 import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
@@ -15,6 +17,7 @@ import app.frenum.core.compare.Price;
 import app.frenum.core.compare.Ranking;
 import app.frenum.core.compare.Repeats;
 import app.frenum.core.compare.Side;
+import app.frenum.core.compare.TurnOver;
 import app.frenum.core.finding.AsWritten;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.garage.Difference;
@@ -258,6 +261,14 @@ public class ComparisonService {
                     conclusion,
                     new Asides(
                             inProportion,
+                            GripOrBrakes.of(
+                                    sides.get(0),
+                                    sides.get(i + 1),
+                                    all.letter(all.order().get(0)),
+                                    all.letter(candidate)),
+                            TurnOver.of(sides.get(0), sides.get(i + 1))
+                                    .map(t -> t.told(all.letter(all.order().get(0)), all.letter(candidate)))
+                                    .orElse(Finding.of(GripFinding.NOTHING)),
                             Repeats.of(
                                     compared.get(i),
                                     all.letter(all.order().get(0)),
@@ -353,6 +364,8 @@ public class ComparisonService {
     /** What is said of a pair beside its verdict. */
     private record Asides(
             Finding inProportion,
+            Finding grip,
+            Finding turnOver,
             Finding repeats,
             Finding price,
             @Nullable Finding expected) {}
@@ -398,6 +411,8 @@ public class ComparisonService {
                 c.checks().stream().map(ComparisonService::check).toList(),
                 conclusion,
                 asides.inProportion(),
+                asides.grip(),
+                asides.turnOver(),
                 asides.repeats(),
                 asides.price(),
                 asides.expected());

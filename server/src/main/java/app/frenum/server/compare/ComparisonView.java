@@ -123,6 +123,8 @@ public record ComparisonView(
      * @param early whether stops of the plan are still to come
      * @param extended whether it was driven past its plan
      * @param conclusion the same in sentences
+     * @param grip whether tyres and lane set the distances, or the brakes
+     * @param turnOver at which temperature their order turns over; says nothing where it does not
      * @param repeats which repeats itself better; says nothing where their spreads cannot be told apart
      * @param price what a gain has cost; says nothing where none is shown or no cost was entered
      * @param expected what was expected, held against what came; null where nobody said one
@@ -163,6 +165,8 @@ public record ComparisonView(
             List<CheckView> checks,
             Conclusion conclusion,
             Finding inProportion,
+            Finding grip,
+            Finding turnOver,
             Finding repeats,
             Finding price,
             @Nullable Finding expected) {}

@@ -12,6 +12,7 @@ import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,7 +46,7 @@ class PooledService {
         }
         UUID baseline = own.sides().get(0).configurationId();
         List<DayView> days = new ArrayList<>();
-        List<Pooled.Day> told = new ArrayList<>();
+        List<Pooled.Told> told = new ArrayList<>();
         for (TestDefinition t : withBoth(baseline, candidateId)) {
             ComparisonView there = comparisons.compare(t.id(), baseline, false);
             Optional<Pair> pair = there.comparisons().stream()
@@ -57,10 +58,10 @@ class PooledService {
             Pair p = pair.get();
             days.add(new DayView(t.id(), t.question(), t.drivenOn(), p.difference(), p.interval95(), p.verdict()));
             if (p.verdict() != Verdict.NOT_COMPARABLE && p.interval95() != null) {
-                told.add(new Pooled.Day(p.difference().value(), standardError(p, p.interval95())));
+                told.add(told(t.drivenOn(), there, p, p.interval95()));
             }
         }
-        Pooled together = Pooled.of(told);
+        Pooled together = Pooled.of(Pooled.days(told));
         int at = own.sides().stream()
                 .map(ComparisonView.SideView::configurationId)
                 .toList()
@@ -72,10 +73,15 @@ class PooledService {
                 together.sentences(Letters.of(0), Letters.of(Math.max(1, at)), own.basis()));
     }
 
-    private static double standardError(Pair p, Interval range) {
-        return (range.high() - range.low())
-                / 2
-                / StudentT.quantile(0.975, p.degreesOfFreedom().value());
+    private static Pooled.Told told(LocalDate date, ComparisonView of, Pair p, Interval range) {
+        double df = p.degreesOfFreedom().value();
+        double error = (range.high() - range.low()) / 2 / StudentT.quantile(0.975, df);
+        double a = of.sides().get(0).n();
+        double b = of.sides().stream()
+                .filter(s -> s.configurationId().equals(p.candidateId()))
+                .mapToDouble(ComparisonView.SideView::n)
+                .sum();
+        return new Pooled.Told(date.toString(), p.difference().value(), error, df, a * b / (a + b));
     }
 
     private static boolean isAlike(ComparisonView there, ComparisonView own) {

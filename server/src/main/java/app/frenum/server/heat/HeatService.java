@@ -65,6 +65,7 @@ public class HeatService {
     private final DiscTraces traces;
     private final DiscService discs;
     private final ProcedureService procedures;
+    private final PartsKept kept;
 
     HeatService(
             StopReader stops,
@@ -72,13 +73,15 @@ public class HeatService {
             PlanService plans,
             DiscTraces traces,
             DiscService discs,
-            ProcedureService procedures) {
+            ProcedureService procedures,
+            PartsKept kept) {
         this.stops = stops;
         this.garage = garage;
         this.plans = plans;
         this.traces = traces;
         this.discs = discs;
         this.procedures = procedures;
+        this.kept = kept;
     }
 
     /**
@@ -116,7 +119,13 @@ public class HeatService {
                 gate.orElse(null),
                 HeatAnswer.averaged(
                         like.nominalSpeed().value(), like.load().orElse(""), (int) counted - averaged.size()),
-                duct(driven.configurations(), views, wantedTroughC));
+                duct(driven.configurations(), views, wantedTroughC),
+                kept.against(
+                        views.stream()
+                                .flatMap(v -> v.study().frontPadWork().stream())
+                                .toList(),
+                        driven.configurations(),
+                        ladders().values()));
     }
 
     /** The gate of the procedure's first stops that have one; warming snubs have their own, which is nobody's question. */
@@ -313,12 +322,12 @@ public class HeatService {
         return band.map(HeatView.Band::toC).map(OptionalDouble::of).orElse(OptionalDouble.empty());
     }
 
-    /** Where its fluid boils, with the water it may have drawn where that is known. */
+    /** Where its fluid boils. */
     private static Optional<HeatView.FluidView> fluid(ConfigurationView configuration) {
-        Optional<Part> fluid = Optional.ofNullable(configuration.spec().parts().get(Slot.FLUID));
-        Optional<Quantity> wet = fluid.map(p -> p.figures().get(PartField.WET_BOILING_POINT));
-        return wet.or(() -> fluid.map(p -> p.figures().get(PartField.DRY_BOILING_POINT)))
-                .map(q -> new HeatView.FluidView(q.inside(), wet.isPresent()));
+        return Stream.ofNullable(configuration.spec().parts().get(Slot.FLUID))
+                .flatMap(PartsKept::fluid)
+                .map(f -> new HeatView.FluidView(f.boilsC(), f.wet()))
+                .findFirst();
     }
 
     /** Of the configurations whose ducts have an opening of their own. */

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param limitC chosen for the discs; null when there is none
  * @param gate in which the plan lets stops begin; null without a plan or a gate
  * @param averaged over which stops means are taken; says nothing where they are over all of them
+ * @param fits which of the parts that the garage keeps fit the work; empty where no front disc was read
  * @param duct how start and peak hang on what is left of it; null without three openings
  */
 record HeatView(
@@ -35,7 +36,8 @@ record HeatView(
         @Nullable Double limitC,
         @Nullable StartWindow gate,
         Finding averaged,
-        @Nullable Duct duct) {
+        @Nullable Duct duct,
+        List<Finding> fits) {
 
     /**
      * One configuration.
