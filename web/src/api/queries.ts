@@ -203,6 +203,7 @@ export const alternatives = (testId: string, r: SignRequest) =>
               candidate: r.candidateId,
               includeStruckOut: r.includeStruckOut,
               ...(r.baselineId !== null && { baseline: r.baselineId }),
+              ...(r.group !== null && { group: r.group }),
             },
           },
         }),

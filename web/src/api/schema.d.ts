@@ -1594,6 +1594,7 @@ export interface components {
             carLengthM: number | null;
             carWidthM: number | null;
             comparisons: components["schemas"]["Pair"][];
+            group: string;
             /** Format: double */
             nominalSpeed: number;
             others: components["schemas"]["ComparisonView"][];
@@ -3504,6 +3505,7 @@ export interface components {
             baselineId: string | null;
             /** Format: uuid */
             candidateId: string;
+            group: string | null;
             includeStruckOut: boolean;
         };
         Signed: {
@@ -3526,6 +3528,7 @@ export interface components {
             candidateId: string;
             changed: boolean;
             checksum: string;
+            group: string | null;
             /** Format: uuid */
             id: string;
             now: components["schemas"]["WrittenFinding"];
@@ -5494,6 +5497,7 @@ export interface operations {
                 candidate: string;
                 baseline?: string;
                 includeStruckOut?: boolean;
+                group?: string;
             };
             header?: never;
             path: {

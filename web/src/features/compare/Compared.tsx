@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { marks } from '../../api/queries';
-import type { Comparison, Pair, TestDetail } from '../../api/types';
+import type { Comparison, Pair, SignRequest, TestDetail } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { useShortcuts } from '../../ui/shortcuts';
 import { Bridge } from '../../charts/Bridge';
@@ -36,7 +36,7 @@ type Props = {
   testId: string;
   expectation: TestDetail['expectation'];
   guesses: TestDetail['guesses'];
-  /** What the test asks for first; verdicts are signed of that. */
+  /** What the test asks for first. */
   isFirst: boolean;
 };
 
@@ -63,7 +63,12 @@ export function Compared({
   if (!baseline || !candidate) return null;
   const letter = (id: string) => letters.get(id) ?? 'F';
   const b = letter(candidate.configurationId);
-  const request = { baselineId: baseline.configurationId, candidateId: pair.candidateId, includeStruckOut };
+  const request = {
+    baselineId: baseline.configurationId,
+    candidateId: pair.candidateId,
+    includeStruckOut,
+    group: isFirst ? null : data.group,
+  };
   const time = data.basis === 'TIME_ONLY';
   const rows: LaneRow[] = data.sides
     .filter((s) => !hidden.has(s.configurationId))
@@ -110,39 +115,51 @@ export function Compared({
             includeStruckOut={includeStruckOut}
             set={set}
           />
-          {isFirst && <Signed testId={testId} request={request} letter={letter} />}
+          <Signed testId={testId} request={request} />
         </div>
         <Questions data={data} pair={pair} letter={letter}>
-          {isFirst && (
-            <>
-              <OtherLooks testId={testId} request={request} time={time} />
-              <Folded lazy question="What else speaks for or against?" note="noise, dust, feel; never summed">
-                <TradeOffs testId={testId} sides={data.sides} letter={letter} />
-              </Folded>
-            </>
-          )}
-          {!time && (
-            <Folded lazy question="What do others say?" note="a code’s limit, a maker’s figure">
-              <Marks testId={testId} speed={data.nominalSpeed} />
-            </Folded>
-          )}
+          <OtherLooks testId={testId} request={request} data={data} isFirst={isFirst} letter={letter} />
         </Questions>
       </Strip>
     </>
   );
 }
 
-/** Other days, and other ways to look at this one. */
-function OtherLooks({ testId, request, time }: Parameters<typeof Days>[0]) {
+/** Other ways, other days, other configurations, and what others say. */
+function OtherLooks(props: {
+  testId: string;
+  request: SignRequest;
+  data: Comparison;
+  isFirst: boolean;
+  letter: (id: string) => Letter;
+}) {
+  const { testId, request, data, isFirst, letter } = props;
+  const time = data.basis === 'TIME_ONLY';
   return (
     <>
-      <Days testId={testId} request={request} time={time} />
-      <Folded lazy question="Which part did it?" note="over everything that was driven alike">
-        <WhichPart testId={testId} />
-      </Folded>
-      <Folded lazy question="What would change this?" note="margin, confidence, drift, struck-out stops">
+      <Folded
+        lazy
+        question="What would change this?"
+        note="margin, confidence, drift, temperatures, struck-out stops"
+      >
         <Ways testId={testId} request={request} />
       </Folded>
+      {isFirst && (
+        <>
+          <Days testId={testId} request={request} time={time} />
+          <Folded lazy question="Which part did it?" note="over everything that was driven alike">
+            <WhichPart testId={testId} />
+          </Folded>
+          <Folded lazy question="What else speaks for or against?" note="noise, dust, feel; never summed">
+            <TradeOffs testId={testId} sides={data.sides} letter={letter} />
+          </Folded>
+        </>
+      )}
+      {!time && (
+        <Folded lazy question="What do others say?" note="a code’s limit, a maker’s figure">
+          <Marks testId={testId} speed={data.nominalSpeed} />
+        </Folded>
+      )}
     </>
   );
 }
@@ -179,7 +196,7 @@ function Questions(props: {
         </Folded>
       )}
       <Folded
-        open={pair.grip.code.startsWith('TYRES')}
+        open={pair.grip.code.includes('TYRES')}
         question="Grip or brakes?"
         note="what set the distances"
       >

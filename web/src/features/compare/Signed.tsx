@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { api, ask } from '../../api/client';
 import { signedVerdicts } from '../../api/queries';
 import type { SignedVerdict, SignRequest } from '../../api/types';
-import type { Letter } from '../../charts/letters';
 import { YourName } from '../../forms/YourName';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
@@ -11,13 +10,13 @@ import { Failure, Heading } from '../../ui/Layout';
 import { said } from '../../units/units';
 
 /** Signs the verdict as it stands, and holds those signed before against what the stops say now. */
-export function Signed(props: { testId: string; request: SignRequest; letter: (id: string) => Letter }) {
+export function Signed(props: { testId: string; request: SignRequest }) {
   const { testId, request } = props;
   const client = useQueryClient();
   const { person } = usePreferences();
   const [id, setId] = useState(() => crypto.randomUUID());
   const kept = useQuery(signedVerdicts(testId)).data ?? [];
-  const own = kept.filter((v) => v.candidateId === request.candidateId);
+  const own = kept.filter((v) => v.candidateId === request.candidateId && v.group === request.group);
   const sign = useMutation({
     mutationFn: () =>
       ask(

@@ -18,11 +18,13 @@ export function Fits({ fits, units }: { fits: Heat['fits']; units: UnitTable }) 
   return (
     <ul className="grid max-w-[90ch] gap-1.5 text-[14.5px]">
       {fits.map((f) => {
-        const kind = KIND[f.code as keyof typeof KIND] as 'pass' | 'caution' | undefined;
+        const kind = KIND[f.code.replace(/^.*\./, '') as keyof typeof KIND] as 'pass' | 'caution' | undefined;
         return (
           <li key={f.text.metric} className="flex gap-3">
             <span className="w-28 shrink-0">
-              {kind && <Status small kind={kind} word={f.code === 'NO_PAD_FITS' ? 'Missing' : WORD[kind]} />}
+              {kind && (
+                <Status small kind={kind} word={f.code.endsWith('NO_PAD_FITS') ? 'Missing' : WORD[kind]} />
+              )}
             </span>
             <span>{said(f, units)}</span>
           </li>

@@ -26,3 +26,6 @@ create index trade_off_test on trade_off (test_id, created_at);
 alter table test_plan
     add column expected_guess jsonb,
     add column expected_of uuid references configuration;
+
+-- A verdict may be of other stops of a test than those that it asks for first.
+alter table signed_verdict add column like_stops text;

@@ -3,13 +3,19 @@ package app.frenum.cli;
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Conclusion;
 import app.frenum.core.finding.UnitSystem;
+import app.frenum.formats.BadInput;
+import app.frenum.formats.bundle.BundleFile;
 import app.frenum.formats.verdict.FrozenVerdict;
 import app.frenum.formats.verdict.VerdictFile;
 import app.frenum.formats.words.Wording;
-import java.io.InputStream;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -27,17 +33,32 @@ final class VerifyCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "a signed verdict, as Frenum exports it")
+    @Parameters(paramLabel = "FILE", description = "a signed verdict or a bundle with some, as Frenum exports them")
     private Path file;
 
     @Override
     public Integer call() throws Exception {
         Inputs.requireReadable(file);
-        try (InputStream in = Files.newInputStream(file)) {
-            VerdictFile.Verified found = VerdictFile.read(in);
-            print(spec.commandLine().getOut(), found);
-            return found.isAsSigned() && found.comesToTheSame() ? FrenumCli.DONE : FrenumCli.BAD_INPUT;
+        byte[] content = Files.readAllBytes(file);
+        Optional<List<String>> bundled = BundleFile.verdicts(content);
+        if (bundled.isEmpty()) {
+            return verified(content) ? FrenumCli.DONE : FrenumCli.BAD_INPUT;
         }
+        PrintWriter out = spec.commandLine().getOut();
+        out.println("A bundle with %d signed verdicts.".formatted(bundled.get().size()));
+        boolean all = true;
+        for (String one : bundled.get()) {
+            out.println();
+            all &= verified(one.getBytes(StandardCharsets.UTF_8));
+        }
+        out.flush();
+        return all ? FrenumCli.DONE : FrenumCli.BAD_INPUT;
+    }
+
+    private boolean verified(byte[] verdict) throws BadInput, IOException {
+        VerdictFile.Verified found = VerdictFile.read(new ByteArrayInputStream(verdict));
+        print(spec.commandLine().getOut(), found);
+        return found.isAsSigned() && found.comesToTheSame();
     }
 
     private static void print(PrintWriter out, VerdictFile.Verified found) {

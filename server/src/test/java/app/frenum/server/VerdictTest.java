@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -42,7 +43,12 @@ class VerdictTest {
     }
 
     private RunningServer.Answer sign(UUID id, String of) {
+        return sign(id, of, null);
+    }
+
+    private RunningServer.Answer sign(UUID id, String of, @Nullable String group) {
         Map<String, Object> request = new HashMap<>();
+        request.put("group", group);
         request.put("baselineId", null);
         request.put("candidateId", of);
         request.put("includeStruckOut", false);
@@ -81,6 +87,19 @@ class VerdictTest {
     }
 
     @Test
+    void aVerdictIsOfTheStopsItNamesAndStandsInTheBundle() {
+        String group = server.get("/api/tests/%s/comparison".formatted(test))
+                .get("group")
+                .asString();
+        assertThat(sign(UUID.randomUUID(), candidate, group).status()).isEqualTo(200);
+        assertThat(only().get("group").asString()).isEqualTo(group);
+        assertThat(only().get("changed").asBoolean()).isFalse();
+        JsonNode bundled = server.get("/api/bundle").get("verdicts");
+        assertThat(bundled.valueStream().map(JsonNode::asString))
+                .anyMatch(v -> v.contains(only().get("checksum").asString()));
+    }
+
+    @Test
     void everyWayToLookAtItIsCounted() {
         JsonNode ways = server.get("/api/tests/%s/alternatives?candidate=%s".formatted(test, candidate));
         assertThat(ways.size()).isGreaterThanOrEqualTo(6);
@@ -112,6 +131,7 @@ class VerdictTest {
         Map<String, Object> asked = new HashMap<>();
         ((Map<?, ?>) same.get("newTest")).forEach((k, v) -> asked.put((String) k, v));
         asked.put("vehicleId", vehicle);
+        asked.put("drivenOn", "2026-09-05");
         same.put("newTest", asked);
         same.remove("newVehicle");
         bringIn(same, Journeys.AS_BOUGHT);

@@ -22,6 +22,8 @@ public final class LikeStops {
     /** Nominal speeds nearer than this share are one. */
     private static final double SAME_SPEED = 0.005;
 
+    private static final double KEY_STEP_MPS = 0.2;
+
     private final DistanceBasis basis;
     private final Figure nominalSpeed;
     private final List<DrivenStop> stops;
@@ -34,6 +36,12 @@ public final class LikeStops {
 
     private static LikeStops of(List<DrivenStop> alike) {
         return new LikeStops(alike.get(0).basis(), alike.get(0).driven().nominalSpeed(), alike);
+    }
+
+    /** What tells this group of a test from its others; the same as long as such stops are there. */
+    public String key() {
+        return "%s %s %s"
+                .formatted(Math.round(nominalSpeed.orElse(0) / KEY_STEP_MPS), phase().orElse("-"), load().orElse("-"));
     }
 
     /** Nothing was driven yet of what is asked for. */

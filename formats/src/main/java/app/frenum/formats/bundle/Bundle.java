@@ -5,6 +5,11 @@ import app.frenum.core.garage.FittingCheck;
 import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.FieldProblem;
+import app.frenum.formats.BadInput;
+import app.frenum.formats.verdict.VerdictFile;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -23,13 +28,15 @@ import java.util.stream.Stream;
  * @param format always {@link #FORMAT}
  * @param version always {@link #VERSION}
  * @param configurations of its own vehicles, earlier editions before later ones
+ * @param verdicts signed ones, each the whole file that it was signed as, so that its checksum holds
  */
 public record Bundle(
         String format,
         int version,
         List<BundledVehicle> vehicles,
         List<BundledConfiguration> configurations,
-        List<BundledProcedure> procedures) {
+        List<BundledProcedure> procedures,
+        List<String> verdicts) {
     public static final String FORMAT = "frenum-bundle";
     public static final int VERSION = 1;
 
@@ -38,6 +45,7 @@ public record Bundle(
         vehicles = List.copyOf(Objects.requireNonNullElse(vehicles, List.of()));
         configurations = List.copyOf(Objects.requireNonNullElse(configurations, List.of()));
         procedures = List.copyOf(Objects.requireNonNullElse(procedures, List.of()));
+        verdicts = List.copyOf(Objects.requireNonNullElse(verdicts, List.of()));
     }
 
     /** A vehicle as the garage keeps it. */
@@ -68,8 +76,9 @@ public record Bundle(
     public static Bundle of(
             List<BundledVehicle> vehicles,
             List<BundledConfiguration> configurations,
-            List<BundledProcedure> procedures) {
-        return new Bundle(FORMAT, VERSION, vehicles, configurations, procedures);
+            List<BundledProcedure> procedures,
+            List<String> verdicts) {
+        return new Bundle(FORMAT, VERSION, vehicles, configurations, procedures, verdicts);
     }
 
     /** Everything that the schema cannot tell: figures out of bounds, contradictions, entries that are not there. */
@@ -96,8 +105,23 @@ public record Bundle(
         for (int i = 0; i < procedures.size(); i++) {
             add(procedures.get(i).procedure().problems(), "procedures." + i + ".procedure.", found);
         }
+        for (int i = 0; i < verdicts.size(); i++) {
+            if (!isAsSigned(verdicts.get(i))) {
+                found.add(new FieldProblem(
+                        "verdicts." + i, "It is not what was signed: something of it was changed since. Take it out."));
+            }
+        }
         repeated().ifPresent(id -> found.add(new FieldProblem("id", "Two entries have the id %s.".formatted(id))));
         return found;
+    }
+
+    private static boolean isAsSigned(String verdict) {
+        try {
+            return VerdictFile.read(new ByteArrayInputStream(verdict.getBytes(StandardCharsets.UTF_8)))
+                    .isAsSigned();
+        } catch (BadInput | IOException e) {
+            return false;
+        }
     }
 
     private Optional<UUID> repeated() {

@@ -79,16 +79,39 @@ public final class BundleFile {
         try {
             tree = JSON.readTree(content);
         } catch (JacksonException e) {
-            throw BadInput.at(
-                    e.getLocation().getLineNr(),
-                    e.getLocation().getColumnNr(),
-                    "this is not JSON: " + e.getOriginalMessage());
+            throw notJson(e);
         }
         List<FieldProblem> problems = SCHEMA.validate(tree).stream()
                 .limit(MOST_PROBLEMS)
                 .map(BundleFile::problem)
                 .toList();
         return problems.isEmpty() ? bound(tree) : new Reading(Optional.empty(), problems);
+    }
+
+    /**
+     * The signed verdicts of a bundle as they stand there, whatever else is wrong with it; empty where this is no bundle.
+     *
+     * @throws BadInput when it is not JSON at all
+     */
+    public static Optional<List<String>> verdicts(byte[] content) throws BadInput {
+        try {
+            JsonNode tree = JSON.readTree(content);
+            return tree.path("format").asString("").equals(Bundle.FORMAT)
+                    ? Optional.of(tree.path("verdicts")
+                            .valueStream()
+                            .map(JsonNode::asString)
+                            .toList())
+                    : Optional.empty();
+        } catch (JacksonException e) {
+            throw notJson(e);
+        }
+    }
+
+    private static BadInput notJson(JacksonException e) {
+        return BadInput.at(
+                e.getLocation().getLineNr(),
+                e.getLocation().getColumnNr(),
+                "this is not JSON: " + e.getOriginalMessage());
     }
 
     private static Reading bound(JsonNode tree) {

@@ -3,6 +3,8 @@ package app.frenum.formats.bundle;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.frenum.core.compare.Look;
+import app.frenum.core.compare.Margin;
 import app.frenum.core.garage.BeddingIn;
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.garage.ConfigurationSpec;
@@ -22,10 +24,14 @@ import app.frenum.core.quantity.Bounds;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.core.stop.DistanceBasis;
 import app.frenum.formats.BadInput;
 import app.frenum.formats.bundle.Bundle.BundledConfiguration;
 import app.frenum.formats.bundle.Bundle.BundledProcedure;
 import app.frenum.formats.bundle.Bundle.BundledVehicle;
+import app.frenum.formats.verdict.FrozenSide;
+import app.frenum.formats.verdict.FrozenVerdict;
+import app.frenum.formats.verdict.VerdictFile;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -176,7 +182,43 @@ class BundleFileTest {
                                         Optional.of("STOP WHOLE"))),
                                 List.of("hot"),
                                 Procedure.RunBy.BRAKE_ENGINEER,
-                                List.of("chalk")))));
+                                List.of("chalk")))),
+                List.of(signed()));
+    }
+
+    private static String signed() {
+        FrozenSide side =
+                new FrozenSide("A", DistanceBasis.ONSET_TO_REST, 25.0, null, Map.of(), Set.of(), 0.01, List.of());
+        return VerdictFile.write(new FrozenVerdict(
+                FrozenVerdict.FORMAT,
+                FrozenVerdict.VERSION,
+                "Which stops shorter?",
+                "Tarn 2.0",
+                1,
+                false,
+                0,
+                List.of(side, side),
+                1,
+                FrozenVerdict.figures(List.of(side.thawed(), side.thawed()), 1, new Margin(1, false), Look.COMPLETE),
+                1,
+                1,
+                "Marshal",
+                "2026-06-20T16:00:00Z"));
+    }
+
+    @Test
+    void aVerdictThatIsNotWhatWasSignedIsRefusedAndStillShownToWhoeverVerifies() throws BadInput {
+        Bundle bundle = Bundle.of(List.of(), List.of(), List.of(), List.of(signed()));
+        String tampered = BundleFile.write(bundle).replace("Which stops shorter?", "Which is the best?");
+        assertThat(read(tampered).problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.field()).isEqualTo("verdicts.0"));
+        assertThat(BundleFile.verdicts(tampered.getBytes(StandardCharsets.UTF_8))
+                        .orElseThrow())
+                .hasSize(1);
+        assertThat(BundleFile.verdicts(signed().getBytes(StandardCharsets.UTF_8)))
+                .as("a verdict alone is no bundle")
+                .isEmpty();
     }
 
     @Test
@@ -198,7 +240,7 @@ class BundleFileTest {
     @Test
     void aBundleMayHoldOnlyOneThing() throws BadInput {
         assertThat(read("{\"format\": \"frenum-bundle\", \"version\": 1}").bundle())
-                .contains(Bundle.of(List.of(), List.of(), List.of()));
+                .contains(Bundle.of(List.of(), List.of(), List.of(), List.of()));
     }
 
     @Test

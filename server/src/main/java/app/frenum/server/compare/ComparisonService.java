@@ -128,13 +128,18 @@ public class ComparisonService {
      * What a comparison of the test's own stops rests on.
      *
      * @param baselineId another baseline than the test's own, or null
+     * @param group which stops of the test, by {@link LikeStops#key}; null for those that it asks for first
      */
-    public ComparedSides sides(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut) {
+    public ComparedSides sides(
+            UUID testId, @Nullable UUID baselineId, boolean includeStruckOut, @Nullable String group) {
         DrivenTest driven = stops.driven(testId);
         VehicleView vehicle = garage.vehicle(driven.test().vehicleId());
         UUID baseline = baselineId != null ? baselineId : driven.test().baselineConfigurationId();
         List<ConfigurationView> order = order(driven, baseline);
-        LikeStops group = withSomethingToCompare(driven.toCompare()).get(0);
+        List<LikeStops> groups = withSomethingToCompare(driven.toCompare());
+        // Stops of a kind that are gone since have no group; what stands first is told instead.
+        LikeStops like =
+                groups.stream().filter(g -> g.key().equals(group)).findFirst().orElse(groups.get(0));
         Compared all = new Compared(
                 driven.test(), vehicle, order, driven.configurations(), includeStruckOut, Optional.empty());
         return new ComparedSides(
@@ -142,9 +147,9 @@ public class ComparisonService {
                 vehicle.name(),
                 order.stream().map(ConfigurationView::id).toList(),
                 order.stream().map(all::letter).toList(),
-                order.stream().map(c -> all.side(group, c)).toList(),
+                order.stream().map(c -> all.side(like, c)).toList(),
                 new Margin(driven.test().marginSize(), driven.test().marginOfBaseline()),
-                new Look(planned.each(testId)));
+                like == groups.get(0) ? new Look(planned.each(testId)) : Look.COMPLETE);
     }
 
     private static List<ConfigurationView> order(DrivenTest driven, @Nullable UUID baseline) {
@@ -223,6 +228,7 @@ public class ComparisonService {
         return new ComparisonView(
                 all.test().id(),
                 views.isEmpty() ? group.basis() : views.get(0).basis(),
+                group.key(),
                 group.nominalSpeed().value(),
                 group.phase().orElse(null),
                 all.vehicle().spec().figure(VehicleField.LENGTH).orNull(),

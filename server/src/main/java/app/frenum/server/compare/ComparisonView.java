@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * A test's comparison as it is shown. Distances in m, by stopwatch decelerations in m/s²; differences are
  * candidate − baseline.
  *
+ * @param group what tells these stops from the test's others
  * @param nominalSpeed m/s
  * @param sides every configuration of the test, baseline first
  * @param phase that its stops were written down for, or null
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
 public record ComparisonView(
         UUID testId,
         DistanceBasis basis,
+        String group,
         double nominalSpeed,
         @Nullable String phase,
         @Nullable Double carLengthM,
@@ -44,6 +46,7 @@ public record ComparisonView(
         return new ComparisonView(
                 testId,
                 basis,
+                group,
                 nominalSpeed,
                 phase,
                 carLengthM,

@@ -75,7 +75,7 @@ class FactorsService {
                 .filter(t -> Math.abs(
                                 t.nominalSpeed().inside() / asked.nominalSpeed().inside() - 1)
                         < SAME_SPEED)
-                .map(t -> comparisons.sides(t.id(), null, false))
+                .map(t -> comparisons.sides(t.id(), null, false, null))
                 .filter(s -> !s.sides().isEmpty() && s.sides().stream().allMatch(side -> side.basis() == asked.basis()))
                 .toList();
     }

@@ -13,6 +13,7 @@ import app.frenum.server.garage.VehicleView;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.plan.ProcedureView;
 import app.frenum.server.problem.Problem;
+import app.frenum.server.verdict.VerdictService;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -27,7 +28,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Writes all vehicles, configurations and own procedures as a bundle, and brings one in: all of it or nothing. What is
+ * Writes all vehicles, configurations, own procedures and signed verdicts as a bundle, and brings one in: all of it or
+ * nothing. Verdicts are held against their checksums and stay in the file: their stops are in a test elsewhere. What is
  * here already and the same is left; what is here and differs is refused, unless the bundle comes in as copies.
  */
 @Service
@@ -38,10 +40,12 @@ public class BundleService {
 
     private final GarageService garage;
     private final ProcedureService procedures;
+    private final VerdictService verdicts;
 
-    BundleService(GarageService garage, ProcedureService procedures) {
+    BundleService(GarageService garage, ProcedureService procedures, VerdictService verdicts) {
         this.garage = garage;
         this.procedures = procedures;
+        this.verdicts = verdicts;
     }
 
     @Transactional(readOnly = true)
@@ -55,12 +59,13 @@ public class BundleService {
                 procedures.procedures().stream()
                         .filter(p -> !p.builtIn())
                         .map(BundleService::bundled)
-                        .toList());
+                        .toList(),
+                verdicts.files());
     }
 
     public BroughtIn bringIn(byte[] bytes, boolean asCopies) throws BadInput {
         if (bytes.length > LARGEST) {
-            throw Problem.tooLarge("A bundle may have 10 MB. Take vehicles or procedures out of it.");
+            throw Problem.tooLarge("A bundle may have 10 MB. Take signed verdicts, vehicles or procedures out of it.");
         }
         BundleFile.Reading reading = BundleFile.read(new ByteArrayInputStream(bytes));
         if (!reading.problems().isEmpty()) {
@@ -166,7 +171,8 @@ public class BundleService {
                             .map(p -> new BundledProcedure(
                                     id(p.id()),
                                     p.procedure().named(p.procedure().name() + SUFFIX)))
-                            .toList());
+                            .toList(),
+                    b.verdicts());
         }
 
         private static BundledConfiguration of(BundledConfiguration c) {

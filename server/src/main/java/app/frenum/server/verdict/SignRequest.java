@@ -9,5 +9,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param baselineId another baseline than the test's own, or null
  * @param includeStruckOut with struck-out stops counted
+ * @param group of which stops of the test; null for those that it asks for first
  */
-record SignRequest(@Nullable UUID baselineId, @NotNull UUID candidateId, boolean includeStruckOut) {}
+record SignRequest(
+        @Nullable UUID baselineId,
+        @NotNull UUID candidateId,
+        boolean includeStruckOut,
+        @Nullable String group) {}

@@ -4,6 +4,7 @@ import app.frenum.server.Row;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A verdict as it was signed; its document is text, so that not a letter of it changes. */
 @Entity
@@ -13,6 +14,7 @@ class SignedVerdictRow extends Row {
     private UUID baselineId;
     private UUID candidateId;
     private boolean includeStruckOut;
+    private @Nullable String likeStops;
     private String document;
 
     protected SignedVerdictRow() {}
@@ -23,6 +25,7 @@ class SignedVerdictRow extends Row {
         this.baselineId = baselineId;
         this.candidateId = request.candidateId();
         this.includeStruckOut = request.includeStruckOut();
+        this.likeStops = request.group();
         this.document = document;
     }
 
@@ -40,6 +43,12 @@ class SignedVerdictRow extends Row {
 
     boolean includeStruckOut() {
         return includeStruckOut;
+    }
+
+    /** Of which stops of the test; null for those that it asked for first. */
+    @Nullable
+    String likeStops() {
+        return likeStops;
     }
 
     String document() {

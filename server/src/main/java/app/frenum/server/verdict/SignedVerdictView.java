@@ -4,10 +4,12 @@ import app.frenum.core.finding.Finding;
 import app.frenum.core.people.Who;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A signed verdict beside what the stops say now.
  *
+ * @param group of which stops of the test; null for those that it asked for first
  * @param then what was signed, in a sentence
  * @param thenRange its range
  * @param now the same of today's stops; the same again where nothing changed
@@ -18,6 +20,7 @@ record SignedVerdictView(
         UUID id,
         UUID baselineId,
         UUID candidateId,
+        @Nullable String group,
         Who signedBy,
         Instant signedAt,
         String checksum,

@@ -33,8 +33,9 @@ class VerdictController {
             @PathVariable UUID id,
             @RequestParam UUID candidate,
             @RequestParam(required = false) @Nullable UUID baseline,
-            @RequestParam(defaultValue = "false") boolean includeStruckOut) {
-        return verdicts.alternatives(id, new SignRequest(baseline, candidate, includeStruckOut));
+            @RequestParam(defaultValue = "false") boolean includeStruckOut,
+            @RequestParam(required = false) @Nullable String group) {
+        return verdicts.alternatives(id, new SignRequest(baseline, candidate, includeStruckOut, group));
     }
 
     @Does(Deed.READS)

@@ -24,6 +24,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,12 +55,12 @@ public class VerdictService {
     }
 
     private List<Alternative> alternatives(UUID testId, SignRequest request, ComparedSides of) {
-        ComparedSides all = comparisons.sides(testId, request.baselineId(), true);
+        ComparedSides all = comparisons.sides(testId, request.baselineId(), true, request.group());
         return Alternative.of(of.sides(), place(of, request.candidateId()), all.sides(), of.margin(), of.look());
     }
 
     private ComparedSides sides(UUID testId, SignRequest request) {
-        return comparisons.sides(testId, request.baselineId(), request.includeStruckOut());
+        return comparisons.sides(testId, request.baselineId(), request.includeStruckOut(), request.group());
     }
 
     private static int place(ComparedSides of, UUID candidateId) {
@@ -116,6 +117,14 @@ public class VerdictService {
                 clock.instant().toString());
     }
 
+    /** All that were ever signed, as they are kept. */
+    @Transactional(readOnly = true)
+    public List<String> files() {
+        return signed.findAll(Sort.by("createdAt", "id")).stream()
+                .map(SignedVerdictRow::document)
+                .toList();
+    }
+
     String file(UUID id) {
         return signed.findById(id)
                 .orElseThrow(() -> Problem.notFound("The signed verdict"))
@@ -125,7 +134,7 @@ public class VerdictService {
     private SignedVerdictView view(SignedVerdictRow row) {
         VerdictFile.Verified kept = read(row.document());
         FrozenVerdict then = kept.verdict();
-        ComparedSides now = comparisons.sides(row.testId(), row.baselineId(), row.includeStruckOut());
+        ComparedSides now = comparisons.sides(row.testId(), row.baselineId(), row.includeStruckOut(), row.likeStops());
         int place = place(now, row.candidateId());
         Comparison again = then.again();
         List<Side> before = then.sides().stream().map(FrozenSide::thawed).toList();
@@ -137,6 +146,7 @@ public class VerdictService {
                 row.id(),
                 row.baselineId(),
                 row.candidateId(),
+                row.likeStops(),
                 new Who(then.signedBy()),
                 Instant.parse(then.signedAt()),
                 kept.checksum(),
