@@ -1476,6 +1476,7 @@ export interface components {
             to: components["schemas"]["WrittenQuantity"];
         };
         Between: {
+            factor: string;
             /** Format: uuid */
             first: string;
             /** Format: uuid */

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
 import { factors } from '../../api/queries';
 import { usePreferences } from '../../reader/preferences';
 import { Loaded } from '../../ui/Loaded';
 import { said } from '../../units/units';
+import { MissingRun } from './MissingRun';
 
 /** What each factor did over everything that was driven like this test; the run that is missing can be opened. */
 export function WhichPart({ testId }: { testId: string }) {
@@ -17,17 +17,7 @@ export function WhichPart({ testId }: { testId: string }) {
               <li key={said(s, units)}>{said(s, units)}</li>
             ))}
           </ul>
-          {between && (
-            <p className="mt-2 text-[14.5px]">
-              <Link
-                className="font-[600] underline"
-                to={`/garage?view=difference&vehicle=${between.vehicleId}&a=${between.first}&b=${between.other}`}
-              >
-                Make the configuration in between
-              </Link>
-              , and plan its run.
-            </p>
-          )}
+          {between && <MissingRun testId={testId} between={between} />}
           <p className="mt-2 max-w-[75ch] text-[13px] text-ink-3">
             Main effects by least squares over {series} {series === 1 ? 'series' : 'series of stops'} in{' '}
             {tests} {tests === 1 ? 'test' : 'tests'} from this speed, as shares of the distance; parts that

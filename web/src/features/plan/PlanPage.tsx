@@ -1,7 +1,7 @@
 import { usePreferences } from '../../reader/preferences';
 import type { System } from '../../units/units';
 import { useQuery } from '@tanstack/react-query';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import { configurations, lanes, plan, procedures, test, planForm } from '../../api/queries';
 import type {
   Configuration,
@@ -67,6 +67,9 @@ type Props = {
 
 function Start({ detail, all, library, known, view, form }: Props) {
   const { system } = usePreferences();
+  const [query] = useSearchParams();
+  /** By whoever leads here. */
+  const asked = (query.get('with') ?? '').split(',');
   const procedure = library[0];
   if (all.length < 1 || !procedure) {
     return (
@@ -92,18 +95,24 @@ function Start({ detail, all, library, known, view, form }: Props) {
       lanes={known}
       form={form}
       stored={view}
-      first={view.plan ?? firstPlan(detail, all, procedure, system)}
+      first={view.plan ?? firstPlan(detail, all, asked, procedure, system)}
     />
   );
 }
 
 /** A plan to begin with: straight stops of the first two configurations, with a return to the baseline. */
-function firstPlan(detail: TestDetail, all: Configuration[], procedure: ProcedureView, system: System): Plan {
+function firstPlan(
+  detail: TestDetail,
+  all: Configuration[],
+  asked: string[],
+  procedure: ProcedureView,
+  system: System,
+): Plan {
   const speed = detail.test.nominalSpeed;
   return {
     vehicleId: detail.vehicle.id,
     load: 'LADEN',
-    configurationIds: firstTwo(detail, all),
+    configurationIds: firstTwo(detail, all, asked),
     procedureId: procedure.id,
     laneId: null,
     speed: { entered: speed.entered, unit: speed.unit },
@@ -123,8 +132,8 @@ function firstPlan(detail: TestDetail, all: Configuration[], procedure: Procedur
 }
 
 /** The configurations that the test has stops of, before any others of the car. */
-function firstTwo(detail: TestDetail, all: Configuration[]): string[] {
-  const measured = detail.configurations.map((c) => c.id);
-  const rest = all.map((c) => c.id).filter((id) => !measured.includes(id));
-  return [...measured, ...rest].slice(0, 2);
+function firstTwo(detail: TestDetail, all: Configuration[], asked: string[]): string[] {
+  const measured = [...asked, ...detail.configurations.map((c) => c.id)];
+  const known = all.map((c) => c.id);
+  return [...new Set([...measured.filter((id) => known.includes(id)), ...known])].slice(0, 2);
 }

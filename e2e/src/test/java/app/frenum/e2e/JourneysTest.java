@@ -101,12 +101,6 @@ class JourneysTest extends Journey {
         String file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The file to verify it by"))
                 .getAttribute("href");
         assertThat(page.request().get(url() + file).text()).contains("frenum-verdict", "Club secretary");
-        unfold("Which part did it?");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Make the configuration in between"))
-                .click();
-        assertThat(page.getByText("Make the configuration in between, with only")
-                        .first())
-                .isVisible();
         page.navigate(demoTest() + "/compare");
         theSecondStop();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Bring back"))

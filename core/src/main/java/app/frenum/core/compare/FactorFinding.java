@@ -12,7 +12,11 @@ public enum FactorFinding implements FindingCode {
     WITHOUT_CERTAINTY,
     INSEPARABLE("names"),
     WITHIN_OTHERS("name"),
+    LEVEL_NOT_TOLD("factor", "level", "reference", "why"),
+    ALWAYS_WITH("other"),
+    NEVER_ALONE,
     MISSING_RUN("with", "factor", "of"),
+    OF_VEHICLE("name", "vehicle"),
     NOTHING_VARIES;
 
     private final List<String> parameters;

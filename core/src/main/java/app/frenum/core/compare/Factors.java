@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
@@ -31,20 +32,26 @@ import org.hipparchus.linear.SingularValueDecomposition;
  * @param effects of each level against its factor's first
  * @param inseparable factors that always changed together
  * @param hidden factors that are told by others together, and so left out
- * @param missing the run that would tell the first two of them apart
+ * @param notTold levels that cannot be held against the first of their factor
+ * @param missing the run that would tell the first of what cannot be told
  */
 public record Factors(
-        List<Effect> effects, List<List<String>> inseparable, List<String> hidden, Optional<Missing> missing) {
+        List<Effect> effects,
+        List<List<String>> inseparable,
+        List<String> hidden,
+        List<NotTold> notTold,
+        Optional<Missing> missing) {
     private static final double RANK = 1e-9;
 
     /**
      * Stops of one configuration in one test.
      *
+     * @param key that nothing else has
      * @param name what it is called
      * @param levels of every factor
      * @param values distances that count, m
      */
-    public record Series(String name, Map<String, String> levels, double[] values) {
+    public record Series(String key, String name, Map<String, String> levels, double[] values) {
         /** Which vehicle was driven. */
         private String vehicle() {
             return levels.getOrDefault(VEHICLE, "");
@@ -57,8 +64,15 @@ public record Factors(
     /** One level against the first of its factor; the share of the distance that it adds, below 0 where it is shorter. */
     public record Effect(String factor, String level, String reference, double share, Optional<Interval> interval) {}
 
-    /** To drive the one series with only one factor of the other. */
-    public record Missing(String with, String factor, String of) {}
+    /**
+     * A level that cannot be held against the first of its factor.
+     *
+     * @param together what it always came with; empty where it was several things in turn
+     */
+    public record NotTold(String factor, String level, String reference, Optional<String> together) {}
+
+    /** To drive the one with only one factor of the other, which may be of another vehicle. */
+    public record Missing(Series with, String factor, Series of) {}
 
     /** @param fitted the factors that can be changed for a run, and are not conditions */
     public static Factors of(List<Series> all, Set<String> fitted) {
@@ -74,10 +88,26 @@ public record Factors(
             out.add(Finding.of(NOTHING_VARIES));
         }
         inseparable.forEach(names -> out.add(Finding.of(INSEPARABLE, Term.names(names))));
+        notTold.forEach(n -> out.add(Finding.of(
+                LEVEL_NOT_TOLD,
+                Term.name(n.factor()),
+                Term.name(n.level()),
+                Term.name(n.reference()),
+                Term.said(n.together()
+                        .map(t -> Finding.of(ALWAYS_WITH, Term.name(t)))
+                        .orElse(Finding.of(NEVER_ALONE))))));
         hidden.forEach(name -> out.add(Finding.of(WITHIN_OTHERS, Term.name(name))));
         missing.ifPresent(
-                m -> out.add(Finding.of(MISSING_RUN, Term.name(m.with()), Term.name(m.factor()), Term.name(m.of()))));
+                m -> out.add(Finding.of(MISSING_RUN, called(m.with(), m), Term.name(m.factor()), called(m.of(), m))));
         return out;
+    }
+
+    /** By its vehicle too, where there are two. */
+    private static Term called(Series s, Missing m) {
+        boolean one = m.with().vehicle().equals(m.of().vehicle());
+        return one
+                ? Term.name(s.name())
+                : Term.said(Finding.of(OF_VEHICLE, Term.name(s.name()), Term.name(s.vehicle())));
     }
 
     private static Finding told(Effect e) {
@@ -161,38 +191,123 @@ public record Factors(
         }
 
         Factors factors() {
-            List<double[]> columns = new ArrayList<>(List.of(ones()));
-            List<String[]> meanings = new ArrayList<>();
+            if (merged.isEmpty()) {
+                return new Factors(List.of(), inseparable, hidden, List.of(), Optional.empty());
+            }
+            List<Column> columns = columns();
+            RealMatrix x = matrix(columns);
+            int rank = rank(x);
+            List<Effect> effects = new ArrayList<>();
+            List<NotTold> notTold = new ArrayList<>();
+            RealMatrix weighted = weighted(x);
+            RealMatrix inverse = new SingularValueDecomposition(
+                            weighted.transpose().multiply(weighted))
+                    .getSolver()
+                    .getInverse();
+            RealVector y = logs();
+            RealVector b = inverse.operate(weighted.transpose().operate(y));
+            double left = y.subtract(weighted.operate(b)).getNorm();
+            Optional<double[]> error = error(left * left, series.size() - rank);
             for (Map.Entry<String, List<String>> f : merged.entrySet()) {
-                int before = meanings.size();
-                List<String> levels = joined(f.getValue());
-                String reference = levels.get(0);
-                for (String level : levels.subList(1, levels.size())) {
-                    double[] own = column(f.getValue(), level);
-                    columns.add(own);
-                    if (rank(columns) == columns.size()) {
-                        meanings.add(new String[] {f.getKey(), level, reference});
+                int before = effects.size();
+                List<Integer> first = new ArrayList<>();
+                for (int level = 0; level < columns.size(); level++) {
+                    if (!columns.get(level).factor().equals(f.getKey())) {
+                        continue;
+                    }
+                    Optional<RealVector> told = contrast(x, rank, level, first);
+                    if (told.isPresent()) {
+                        effects.add(effect(columns, level, told.get(), b, inverse, error));
                     } else {
-                        // Told by the vehicle already: what else that had is held against it.
-                        columns.remove(columns.size() - 1);
-                        reference = level;
+                        first.add(level);
                     }
                 }
-                if (meanings.size() == before) {
+                if (effects.size() == before) {
                     hidden.add(f.getKey());
+                } else {
+                    first.stream().skip(1).forEach(l -> notTold.add(notTold(columns, l, first.get(0))));
                 }
             }
-            return new Factors(
-                    meanings.isEmpty() ? List.of() : effects(matrix(columns), meanings),
-                    inseparable,
-                    hidden,
-                    missing());
+            return new Factors(effects, inseparable, hidden, notTold, missing(columns, x, notTold));
         }
 
-        private double[] ones() {
-            double[] one = new double[series.size()];
-            Arrays.fill(one, 1);
-            return one;
+        /** One level of a factor, 1 in the series that have it. */
+        private record Column(String factor, List<String> names, String level, double[] in) {}
+
+        /** Every level of every factor: which of them can be told from one another is asked of all together. */
+        private List<Column> columns() {
+            List<Column> columns = new ArrayList<>();
+            merged.forEach((name, names) ->
+                    joined(names).forEach(level -> columns.add(new Column(name, names, level, column(names, level)))));
+            return columns;
+        }
+
+        /** What a level does beside the first of its factor that it can be told from; empty where it can be from none. */
+        private static Optional<RealVector> contrast(RealMatrix x, int rank, int level, List<Integer> references) {
+            return references.stream()
+                    .map(reference -> {
+                        RealVector c = new ArrayRealVector(x.getColumnDimension());
+                        c.setEntry(level + 1, 1);
+                        c.setEntry(reference + 1, -1);
+                        return c;
+                    })
+                    .filter(c -> rank(with(x, c)) == rank)
+                    .findFirst();
+        }
+
+        private static Effect effect(
+                List<Column> columns,
+                int level,
+                RealVector contrast,
+                RealVector b,
+                RealMatrix inverse,
+                Optional<double[]> error) {
+            int reference = 0;
+            for (int i = 0; i < columns.size(); i++) {
+                reference = contrast.getEntry(i + 1) < 0 ? i : reference;
+            }
+            double log = contrast.dotProduct(b);
+            double unit = Math.sqrt(Math.max(0, contrast.dotProduct(inverse.operate(contrast))));
+            return new Effect(
+                    columns.get(level).factor(),
+                    columns.get(level).level(),
+                    columns.get(reference).level(),
+                    Math.expm1(log),
+                    error.map(e -> {
+                        double half = StudentT.quantile(0.975, e[1]) * Math.sqrt(e[0]) * unit;
+                        return new Interval(Math.expm1(log - half), Math.expm1(log + half));
+                    }));
+        }
+
+        /** What it was always together with, where that is one thing. */
+        private static NotTold notTold(List<Column> columns, int level, int reference) {
+            Column own = columns.get(level);
+            return new NotTold(
+                    own.factor(),
+                    own.level(),
+                    columns.get(reference).level(),
+                    columns.stream()
+                            .filter(c -> !c.factor().equals(own.factor()) && Arrays.equals(c.in(), own.in()))
+                            .map(Column::level)
+                            .findFirst());
+        }
+
+        private static RealMatrix with(RealMatrix x, RealVector row) {
+            RealMatrix more = new Array2DRowRealMatrix(x.getRowDimension() + 1, x.getColumnDimension());
+            more.setSubMatrix(x.getData(), 0, 0);
+            more.setRowVector(x.getRowDimension(), row);
+            return more;
+        }
+
+        private RealMatrix matrix(List<Column> columns) {
+            RealMatrix x = new Array2DRowRealMatrix(series.size(), columns.size() + 1);
+            for (int row = 0; row < series.size(); row++) {
+                x.setEntry(row, 0, 1);
+                for (int c = 0; c < columns.size(); c++) {
+                    x.setEntry(row, c + 1, columns.get(c).in()[row]);
+                }
+            }
+            return x;
         }
 
         private String joined(Series s, List<String> factors) {
@@ -209,51 +324,30 @@ public record Factors(
                     .toArray();
         }
 
-        private static RealMatrix matrix(List<double[]> columns) {
-            RealMatrix x = new Array2DRowRealMatrix(columns.get(0).length, columns.size());
-            for (int c = 0; c < columns.size(); c++) {
-                x.setColumn(c, columns.get(c));
-            }
-            return x;
-        }
-
-        private static int rank(List<double[]> columns) {
-            RealMatrix x = matrix(columns);
+        private static int rank(RealMatrix x) {
             double[] singular = new SingularValueDecomposition(
                             x.getRowDimension() < x.getColumnDimension() ? x.transpose() : x)
                     .getSingularValues();
             return (int)
-                    Arrays.stream(singular).filter(s -> s > RANK * singular[0]).count();
+                    Arrays.stream(singular).filter(v -> v > RANK * singular[0]).count();
         }
 
-        private List<Effect> effects(RealMatrix x, List<String[]> meanings) {
-            int m = series.size();
-            int p = x.getColumnDimension();
+        private RealMatrix weighted(RealMatrix x) {
             RealMatrix weighted = x.copy();
-            double[] y = new double[m];
-            for (int i = 0; i < m; i++) {
-                double root = Math.sqrt(series.get(i).values().length);
-                y[i] = root * meanLog(series.get(i));
-                weighted.setRowVector(i, x.getRowVector(i).mapMultiply(root));
+            for (int i = 0; i < series.size(); i++) {
+                weighted.setRowVector(i, x.getRowVector(i).mapMultiply(root(i)));
             }
-            RealMatrix inverse = new SingularValueDecomposition(
-                            weighted.transpose().multiply(weighted))
-                    .getSolver()
-                    .getInverse();
-            RealVector b = inverse.operate(weighted.transpose().operate(new ArrayRealVector(y)));
-            double left = new ArrayRealVector(y).subtract(weighted.operate(b)).getNorm();
-            Optional<double[]> error = error(left * left, m - p);
-            List<Effect> out = new ArrayList<>();
-            for (int k = 0; k < meanings.size(); k++) {
-                double log = b.getEntry(k + 1);
-                double unit = Math.sqrt(inverse.getEntry(k + 1, k + 1));
-                out.add(new Effect(
-                        meanings.get(k)[0], meanings.get(k)[1], meanings.get(k)[2], Math.expm1(log), error.map(e -> {
-                            double half = StudentT.quantile(0.975, e[1]) * Math.sqrt(e[0]) * unit;
-                            return new Interval(Math.expm1(log - half), Math.expm1(log + half));
-                        })));
-            }
-            return out;
+            return weighted;
+        }
+
+        private RealVector logs() {
+            double[] y = new double[series.size()];
+            Arrays.setAll(y, i -> root(i) * meanLog(series.get(i)));
+            return new ArrayRealVector(y);
+        }
+
+        private double root(int i) {
+            return Math.sqrt(series.get(i).values().length);
         }
 
         private static double meanLog(Series s) {
@@ -279,17 +373,60 @@ public record Factors(
             return withinDf > 0 && ofStops > 0 ? Optional.of(new double[] {ofStops, withinDf}) : Optional.empty();
         }
 
-        /** Two series of one vehicle that differ in what cannot be told apart: the one with one factor of the other tells it. */
-        private Optional<Missing> missing() {
-            return inseparable.stream()
-                    .filter(fitted::containsAll)
+        /**
+         * Two series that differ in everything that cannot be told apart: the one with one factor of the other tells it. Of two
+         * vehicles only what can be fitted to either comes in question.
+         */
+        private Optional<Missing> missing(List<Column> columns, RealMatrix x, List<NotTold> notTold) {
+            Optional<Missing> ofFactors = inseparable.stream()
+                    .filter(names -> names.stream().allMatch(f -> f.equals(VEHICLE) || fitted.contains(f)))
                     .flatMap(names -> series.stream()
                             .flatMap(a -> series.stream()
-                                    .filter(b -> a.vehicle().equals(b.vehicle())
-                                            && names.stream()
-                                                    .noneMatch(f -> level(a, f).equals(level(b, f))))
-                                    .map(b -> new Missing(a.name(), names.get(0), b.name()))))
+                                    .filter(b -> names.contains(VEHICLE)
+                                            || a.vehicle().equals(b.vehicle()))
+                                    .filter(b -> names.stream()
+                                            .noneMatch(f -> level(a, f).equals(level(b, f))))
+                                    .map(b -> new Missing(a, firstFitted(names), b))))
                     .findFirst();
+            return ofFactors.or(() -> notTold.stream()
+                    .filter(n -> fitted.contains(n.factor()))
+                    .flatMap(n -> thatTells(columns, x, n).stream())
+                    .findFirst());
+        }
+
+        /** A series that would tell the level, were it driven once more with that and all else as it was. */
+        private Optional<Missing> thatTells(List<Column> columns, RealMatrix x, NotTold n) {
+            List<Integer> own = IntStream.range(0, columns.size())
+                    .filter(c -> columns.get(c).factor().equals(n.factor()))
+                    .boxed()
+                    .toList();
+            int level = place(columns, n.factor(), n.level());
+            int reference = place(columns, n.factor(), n.reference());
+            Series of = series.get(IntStream.range(0, series.size())
+                    .filter(i -> columns.get(level).in()[i] > 0)
+                    .findFirst()
+                    .orElseThrow());
+            for (int i = 0; i < series.size(); i++) {
+                RealVector run = x.getRowVector(i);
+                own.forEach(c -> run.setEntry(c + 1, c == level ? 1 : 0));
+                RealMatrix more = with(x, run);
+                if (contrast(more, rank(more), level, List.of(reference)).isPresent()) {
+                    return Optional.of(new Missing(series.get(i), n.factor(), of));
+                }
+            }
+            return Optional.empty();
+        }
+
+        private static int place(List<Column> columns, String factor, String level) {
+            return IntStream.range(0, columns.size())
+                    .filter(c -> columns.get(c).factor().equals(factor)
+                            && columns.get(c).level().equals(level))
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        private String firstFitted(List<String> names) {
+            return names.stream().filter(fitted::contains).findFirst().orElseThrow();
         }
     }
 }

@@ -22,7 +22,7 @@ class FactorsTest {
     }
 
     private static Series series(String name, String vehicle, String tyre, double... metres) {
-        return new Series(name, Map.of("vehicle", vehicle, "tyres", tyre), metres);
+        return new Series(name, name, Map.of("vehicle", vehicle, "tyres", tyre), metres);
     }
 
     private static Effect effect(Factors f, String level) {
@@ -48,11 +48,17 @@ class FactorsTest {
     @Test
     void whatAlwaysChangedTogetherIsNamedWithTheRunThatWouldTell() {
         Factors f = of(List.of(
-                new Series("As bought", Map.of("pads", "organic", "fluid", "old"), new double[] {50, 50.4, 49.8}),
-                new Series(
-                        "All new", Map.of("pads", "semi-metallic", "fluid", "fresh"), new double[] {45, 45.4, 44.8})));
+                new Series("As bought", "As bought", Map.of("pads", "organic", "fluid", "old"), new double[] {
+                    50, 50.4, 49.8
+                }),
+                new Series("All new", "All new", Map.of("pads", "semi-metallic", "fluid", "fresh"), new double[] {
+                    45, 45.4, 44.8
+                })));
         assertThat(f.inseparable()).containsExactly(List.of("fluid", "pads"));
-        assertThat(f.missing()).contains(new Missing("As bought", "fluid", "All new"));
+        Missing missing = f.missing().orElseThrow();
+        assertThat(missing.with().name()).isEqualTo("As bought");
+        assertThat(missing.factor()).isEqualTo("fluid");
+        assertThat(missing.of().name()).isEqualTo("All new");
         assertThat(f.effects()).hasSize(1);
         assertThat(f.effects().get(0).factor()).isEqualTo("fluid and pads");
         assertThat(f.sentences())
@@ -63,21 +69,26 @@ class FactorsTest {
     @Test
     void conditionsThatAlwaysChangedTogetherAskForNoRun() {
         Factors f = of(List.of(
-                new Series("1", Map.of("surface", "dry", "who drove", "a"), new double[] {50, 51}),
-                new Series("2", Map.of("surface", "damp", "who drove", "b"), new double[] {60, 61})));
+                new Series("1", "1", Map.of("surface", "dry", "who drove", "a"), new double[] {50, 51}),
+                new Series("2", "2", Map.of("surface", "damp", "who drove", "b"), new double[] {60, 61})));
         assertThat(f.inseparable()).hasSize(1);
         assertThat(f.missing()).isEmpty();
     }
 
     @Test
     void whatNobodySaidOfAnotherVehicleIsPartOfWhatItIs() {
-        Series described = new Series("1", Map.of("vehicle", "estate", "tyres", "touring"), new double[] {50, 51});
-        Series bare = new Series("2", Map.of("vehicle", "coupé"), new double[] {45, 46});
+        Series described = new Series("1", "1", Map.of("vehicle", "estate", "tyres", "touring"), new double[] {50, 51});
+        Series bare = new Series("2", "2", Map.of("vehicle", "coupé"), new double[] {45, 46});
         Factors f = of(List.of(described, bare));
         assertThat(f.effects()).extracting(Effect::factor).containsExactly("vehicle");
         assertThat(f.inseparable()).isEmpty();
-        Series other = new Series("2", Map.of("vehicle", "coupé", "tyres", "soft"), new double[] {45, 46});
-        assertThat(of(List.of(described, other)).inseparable()).containsExactly(List.of("vehicle", "tyres"));
+        Series other = new Series("2", "2", Map.of("vehicle", "coupé", "tyres", "soft"), new double[] {45, 46});
+        Factors two = of(List.of(described, other));
+        assertThat(two.inseparable()).containsExactly(List.of("vehicle", "tyres"));
+        assertThat(two.missing().orElseThrow().factor())
+                .as("a tyre goes onto another vehicle, a vehicle onto no tyre")
+                .isEqualTo("tyres");
+        assertThat(two.sentences()).extracting(f2 -> f2.code().name()).contains("MISSING_RUN");
     }
 
     @Test
@@ -96,15 +107,38 @@ class FactorsTest {
     @Test
     void aFactorThatOthersTellTogetherIsLeftOutAndSaid() {
         Factors f = of(List.of(
-                new Series("1", Map.of("a", "0", "b", "0", "c", "0"), new double[] {50, 51}),
-                new Series("2", Map.of("a", "1", "b", "0", "c", "1"), new double[] {49, 48}),
-                new Series("3", Map.of("a", "1", "b", "1", "c", "2"), new double[] {47, 46})));
-        assertThat(f.hidden()).containsExactly("c");
+                new Series("1", "1", Map.of("a", "0", "b", "0", "c", "0"), new double[] {50, 51}),
+                new Series("2", "2", Map.of("a", "1", "b", "0", "c", "1"), new double[] {49, 48}),
+                new Series("3", "3", Map.of("a", "1", "b", "1", "c", "2"), new double[] {47, 46})));
+        assertThat(f.hidden()).as("c changes whenever a or b does").containsExactly("a", "b", "c");
+        assertThat(f.effects()).isEmpty();
         Factors described = of(List.of(
-                new Series("1", Map.of("vehicle", "coupé"), new double[] {45, 46}),
-                new Series("2", Map.of("vehicle", "estate", "pads", "organic"), new double[] {50, 51}),
-                new Series("3", Map.of("vehicle", "estate", "pads", "semi-metallic"), new double[] {47, 48})));
+                new Series("1", "1", Map.of("vehicle", "coupé"), new double[] {45, 46}),
+                new Series("2", "2", Map.of("vehicle", "estate", "pads", "organic"), new double[] {50, 51}),
+                new Series("3", "3", Map.of("vehicle", "estate", "pads", "semi-metallic"), new double[] {47, 48})));
         assertThat(effect(described, "semi-metallic").reference()).isEqualTo("organic");
+    }
+
+    @Test
+    void aLevelThatOneVehicleAloneHadIsNotToldAndTheRunThatWouldIsNamed() {
+        List<Series> all = new ArrayList<>(List.of(
+                series("touring", "estate", "touring", 50, 50.4, 49.8),
+                series("soft", "coupé", "soft", 44, 44.4, 43.8),
+                series("both, touring", "van", "touring", 56, 56.4, 55.8),
+                series("both, wet", "van", "wet", 54, 54.4, 53.8)));
+        Factors f = of(all);
+        assertThat(effect(f, "wet").reference()).isEqualTo("touring");
+        assertThat(effect(f, "van").reference()).isEqualTo("estate");
+        assertThat(f.effects()).extracting(Effect::level).doesNotContain("soft", "coupé");
+        assertThat(f.notTold()).hasSize(2).allMatch(n -> n.together().isPresent());
+        Missing run = f.missing().orElseThrow();
+        assertThat(run.factor()).isEqualTo("tyres");
+        assertThat(run.of().name()).isEqualTo("soft");
+        assertThat(f.sentences()).extracting(s -> s.code().name()).contains("LEVEL_NOT_TOLD", "MISSING_RUN");
+        // Driven as it says, it is told.
+        all.add(series("the missing one", run.with().levels().get("vehicle"), "soft", 48.5, 48.9, 48.3));
+        assertThat(of(all).notTold()).isEmpty();
+        assertThat(effect(of(all), "soft").share()).isCloseTo(-0.03, within(0.005));
     }
 
     /** Five vehicles, three tyres, one run of most; the tyre shortens by 4 %, and each pair has a quirk of its own. */

@@ -9,7 +9,6 @@ import app.frenum.server.plan.Rehearsals;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -47,7 +46,6 @@ class FactorsService {
                 garage.configurations().stream().collect(Collectors.toMap(ConfigurationView::id, Function.identity()));
         List<Factors.Series> series = new ArrayList<>();
         Set<String> fitted = new TreeSet<>();
-        Map<String, ConfigurationView> byName = new HashMap<>();
         int taken = 0;
         for (ComparedSides of : alike(asked)) {
             taken++;
@@ -55,7 +53,6 @@ class FactorsService {
                 ConfigurationView c = Objects.requireNonNull(
                         configurations.get(of.configurationIds().get(i)));
                 series.add(series(of, of.sides().get(i), c));
-                byName.put(c.label(), c);
                 fitted.addAll(c.spec().levels().keySet());
                 fitted.addAll(c.changed());
             }
@@ -65,7 +62,7 @@ class FactorsService {
                 series.size(),
                 taken,
                 factors.sentences(),
-                between(factors, byName).orElse(null));
+                factors.missing().map(m -> between(m, configurations)).orElse(null));
     }
 
     private List<ComparedSides> alike(TestDefinition asked) {
@@ -89,7 +86,7 @@ class FactorsService {
         only(side, ComparedStop.Circumstances::surface).ifPresent(s -> levels.put("surface", s));
         only(side, ComparedStop.Circumstances::load).ifPresent(l -> levels.put("load", l));
         only(side, ComparedStop.Circumstances::driver).ifPresent(d -> levels.put("who drove", d));
-        return new Factors.Series(c.label(), levels, side.values());
+        return new Factors.Series(c.id().toString(), c.label(), levels, side.values());
     }
 
     private static Optional<String> only(Side side, Function<ComparedStop.Circumstances, Optional<String>> what) {
@@ -100,12 +97,9 @@ class FactorsService {
         return all.size() == 1 ? Optional.of(all.iterator().next()) : Optional.empty();
     }
 
-    private static Optional<FactorsView.Between> between(Factors factors, Map<String, ConfigurationView> byName) {
-        return factors.missing()
-                .map(m -> List.of(
-                        Objects.requireNonNull(byName.get(m.with())), Objects.requireNonNull(byName.get(m.of()))))
-                .filter(two -> two.get(0).vehicleId().equals(two.get(1).vehicleId()))
-                .map(two -> new FactorsView.Between(
-                        two.get(0).vehicleId(), two.get(0).id(), two.get(1).id()));
+    private static FactorsView.Between between(Factors.Missing m, Map<UUID, ConfigurationView> configurations) {
+        ConfigurationView with = Objects.requireNonNull(
+                configurations.get(UUID.fromString(m.with().key())));
+        return new FactorsView.Between(with.vehicleId(), with.id(), UUID.fromString(m.of().key()), m.factor());
     }
 }

@@ -16,6 +16,10 @@ record FactorsView(
         int tests,
         List<Finding> sentences,
         @Nullable Between between) {
-    /** To be opened in the garage, where the one in between is drafted. */
-    record Between(UUID vehicleId, UUID first, UUID other) {}
+    /**
+     * All of the first, and of the other only what belongs to the factor.
+     *
+     * @param vehicleId of the first
+     */
+    record Between(UUID vehicleId, UUID first, UUID other, String factor) {}
 }
