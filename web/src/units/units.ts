@@ -19,6 +19,7 @@ const metric = {
   effectiveness: { unit: 'm/s² per bar', of: (e: number) => e, decimals: 4 },
   time: { unit: 's', of: (t: number) => t, decimals: 2 },
   travel: { unit: 'mm', of: (m: number) => 1000 * m, decimals: 1 },
+  force: { unit: 'N', of: (f: number) => f, decimals: 0 },
   mass: { unit: 'kg', of: (m: number) => m, decimals: 2 },
   share: { unit: '%', of: (s: number) => 100 * s, decimals: 1 },
 } satisfies Record<string, Shown>;
@@ -50,6 +51,7 @@ const imperial: UnitTable = {
   pressure: { unit: 'psi', of: (p) => p * PSI_PER_BAR, decimals: 0 },
   temperature: { unit: '°F', of: (t) => t * 1.8 + 32, decimals: 0 },
   travel: { unit: 'in', of: (m) => (12 * m) / FOOT, decimals: 2 },
+  force: { unit: 'lbf', of: (f) => f / (POUND * 9.80665), decimals: 0 },
   mass: { unit: 'lb', of: (m) => m / POUND, decimals: 1 },
   effectiveness: { unit: 'ft/s² per psi', of: (e) => e / FOOT / PSI_PER_BAR, decimals: 4 },
 };

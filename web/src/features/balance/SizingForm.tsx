@@ -121,14 +121,21 @@ function Change(props: {
   );
 }
 
+/** Taken up at every pad, to compare travels by. */
+const PAD_M = 1e-4;
+
 function Layouts({ now, then, units }: { now: Sizing; then: Sizing; units: UnitTable }) {
   type Shown = (v: number) => string;
   const percent: Shown = (v) => number(100 * v, 1);
   const rows: [string, 'frontShare' | 'frontBar' | 'pushN' | 'travelM', Shown][] = [
     ['front share of brake force, %', 'frontShare', percent],
     [`front line pressure, ${units.pressure.unit}`, 'frontBar', (v) => number(units.pressure.of(v), 0)],
-    ['push on the cylinders, N', 'pushN', (v) => number(v, 0)],
-    ['piston travel for 0.1 mm at every pad, mm', 'travelM', (v) => number(1000 * v, 1)],
+    [`push on the cylinders, ${units.force.unit}`, 'pushN', (v) => number(units.force.of(v), 0)],
+    [
+      `piston travel for ${number(units.travel.of(PAD_M), units.travel.decimals + 1)} ${units.travel.unit} at every pad, ${units.travel.unit}`,
+      'travelM',
+      (v) => number(units.travel.of(v), units.travel.decimals),
+    ],
   ];
   const why = rows.flatMap(([, key]) => [now[key].reason, then[key].reason]).find((r) => r);
   return (

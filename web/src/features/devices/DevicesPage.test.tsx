@@ -54,7 +54,7 @@ describe('devices', () => {
       { quantity: 'DISC_TEMPERATURE_FRONT_LEFT', value: { entered: 150, unit: 'CELSIUS', inside: 150 } },
       { quantity: 'BRAKE_FORCE_REAR_RIGHT', value: { entered: 900, unit: 'NEWTONS', inside: 900 } },
     ]);
-    expect(screen.getByText('front left 302 °F, rear right 900 N')).toBeTruthy();
+    expect(screen.getByText('front left 302 °F, rear right 202 lbf')).toBeTruthy();
   });
 
   it('shows the weather with how much it rests on, and a dash for what the mast has not', () => {

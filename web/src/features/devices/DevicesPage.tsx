@@ -103,7 +103,7 @@ function LastRead({ device }: { device: Device }) {
       const inside = r.value.inside ?? r.value.entered;
       return r.quantity.startsWith('DISC')
         ? `${wheel} ${number(t.of(inside), 0)} ${t.unit}`
-        : `${wheel} ${number(inside, 0)} N`;
+        : `${wheel} ${number(units.force.of(inside), 0)} ${units.force.unit}`;
     })
     .join(', ');
   return <span className="text-[13px]">{told}</span>;
