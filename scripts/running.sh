@@ -67,10 +67,11 @@ end_if_home_is_gone() {
 
 # Watches until the server has ended, keeping its database up and ending a server that was ready and answers no more.
 watch_server() { # how often one was ready before this
-  local silent=0
+  local silent=0 seconds=0
   while lives "$SERVER"; do
     sleep 1
     end_if_home_is_gone
+    if ((++seconds % 60 == 0 && $(times_ready) > $1)); then (flock -n 9 && backup_if_due) 9>"$HOME_DIR/backup.lock" & fi
     if is_own_database && ! database_is_up; then
       say "the database has ended; starting it again"
       start_cluster || say "the database does not start; read $(database_folder)/server.log"
@@ -157,6 +158,7 @@ run() { # demo|run options
   fi
   start_database
   unpack_server
+  backup_before_upgrade
   start_and_wait $demo
   if $demo; then start_standin; fi
   say_if_jdk_is_old &

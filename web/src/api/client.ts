@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { answered, KNOWN_AT } from './known';
 import type { paths } from './schema';
 
 /** What went wrong, in words for people; of a file they name the place as well. */
@@ -74,6 +75,7 @@ api.use({
     if (who !== '' && !request.headers.has(WHO)) request.headers.set(WHO, encodeURIComponent(who));
   },
   async onResponse({ response }) {
+    answered(response.headers.get(KNOWN_AT));
     if (!response.ok) throw await problemOf(response);
   },
   onError: ({ error }) => (error instanceof Problem ? error : noConnection()),

@@ -1794,6 +1794,7 @@ export interface components {
         };
         Decided: {
             reason: string;
+            stop: string | null;
             /** @enum {string} */
             type: "decided";
             /** @enum {string} */
@@ -2280,7 +2281,7 @@ export interface components {
             seq: number;
             what: components["schemas"]["Happening"];
         };
-        Happening: components["schemas"]["Signed"] | components["schemas"]["DiscsRead"] | components["schemas"]["CarMoves"] | components["schemas"]["LaneCalled"] | components["schemas"]["Started"] | components["schemas"]["AtRest"] | components["schemas"]["WavedOff"] | components["schemas"]["Entered"] | components["schemas"]["Logged"] | components["schemas"]["Decided"] | components["schemas"]["TaskDone"] | components["schemas"]["CracksSeen"] | components["schemas"]["Stopped"] | components["schemas"]["Released"];
+        Happening: components["schemas"]["Decided"] | components["schemas"]["Signed"] | components["schemas"]["DiscsRead"] | components["schemas"]["CarMoves"] | components["schemas"]["LaneCalled"] | components["schemas"]["Started"] | components["schemas"]["AtRest"] | components["schemas"]["WavedOff"] | components["schemas"]["Entered"] | components["schemas"]["Logged"] | components["schemas"]["Settled"] | components["schemas"]["TaskDone"] | components["schemas"]["CracksSeen"] | components["schemas"]["Stopped"] | components["schemas"]["Released"];
         HealthFinding: {
             channel: string;
             /** @enum {string} */
@@ -2455,6 +2456,7 @@ export interface components {
             /** @enum {string} */
             judged: "VALID" | "NOTE" | "REPEAT";
             logged: components["schemas"]["LoggedStop"] | null;
+            objections: components["schemas"]["Ruling"][];
             peaks: {
                 FRONT_LEFT?: components["schemas"]["Peak"];
                 FRONT_RIGHT?: components["schemas"]["Peak"];
@@ -3382,6 +3384,12 @@ export interface components {
             id: string;
             /** Format: uuid */
             testId: string;
+        };
+        Settled: {
+            /** Format: uuid */
+            stop: string;
+            /** @enum {string} */
+            type: "settled";
         };
         Share: {
             layoutFront: components["schemas"]["WrittenFigure"];

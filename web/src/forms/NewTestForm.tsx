@@ -1,3 +1,4 @@
+import { newId } from '../api/newId';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { vehicles } from '../api/queries';
@@ -40,7 +41,7 @@ export function NewTestForm(props: {
     units: entry('MARGIN').units.filter((u) => u.unit === 'METRES' || u.unit === 'FEET'),
   };
   const bases = useChoices('bases');
-  const [ids] = useState(() => ({ test: crypto.randomUUID(), vehicle: crypto.randomUUID() }));
+  const [ids] = useState(() => ({ test: newId(), vehicle: newId() }));
   const [values, setValues] = useState({
     ...START,
     speed: { entered: roundSpeed(foundMps, system), unit: TYPED[system].speed } as Quantity | null,

@@ -1,3 +1,4 @@
+import { newId } from '../api/newId';
 import { del, entries, set } from 'idb-keyval';
 import { api, as, ask, Problem } from '../api/client';
 
@@ -24,7 +25,7 @@ export async function keepPhoto(file: File, of: Omit<Waiting, 'id' | 'jpeg'>): P
   const jpeg = await reduced(file).catch(() => {
     throw new Error('This file is not a picture that can be opened. Take a JPEG or a PNG.');
   });
-  const waiting: Waiting = { ...of, id: crypto.randomUUID(), jpeg };
+  const waiting: Waiting = { ...of, id: newId(), jpeg };
   await set(PREFIX + waiting.id, waiting);
 }
 

@@ -132,7 +132,7 @@ function Layouts({ now, then, units }: { now: Sizing; then: Sizing; units: UnitT
     [`front line pressure, ${units.pressure.unit}`, 'frontBar', (v) => number(units.pressure.of(v), 0)],
     [`push on the cylinders, ${units.force.unit}`, 'pushN', (v) => number(units.force.of(v), 0)],
     [
-      `piston travel for ${number(units.travel.of(PAD_M), units.travel.decimals + 1)} ${units.travel.unit} at every pad, ${units.travel.unit}`,
+      `piston travel for ${Number(units.travel.of(PAD_M).toPrecision(1))} ${units.travel.unit} at every pad, ${units.travel.unit}`,
       'travelM',
       (v) => number(units.travel.of(v), units.travel.decimals),
     ],

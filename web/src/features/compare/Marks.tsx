@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
@@ -44,7 +45,7 @@ export function Marks({ testId, speed }: { testId: string; speed: number }) {
       <Adding
         failure={put.error}
         pending={put.isPending}
-        onAdd={(mark, done) => put.mutate({ id: crypto.randomUUID(), mark }, { onSuccess: done })}
+        onAdd={(mark, done) => put.mutate({ id: newId(), mark }, { onSuccess: done })}
       />
     </>
   );

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { api, ask } from '../../api/client';
@@ -17,7 +18,7 @@ export function MissingRun(props: { testId: string; between: Schemas['Between'] 
         api.POST('/api/configurations/{a}/between/{b}', {
           params: {
             path: { a: between.first, b: between.other },
-            query: { factor: between.factor, id: crypto.randomUUID() },
+            query: { factor: between.factor, id: newId() },
           },
         }),
       );
@@ -45,7 +46,7 @@ export function MissingRun(props: { testId: string; between: Schemas['Between'] 
 /** Asked from the same speed, measured alike, so that both can be taken together. */
 function nextTest(asked: TestDetail['test'], between: Schemas['Between'], made: string) {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     vehicleId: between.vehicleId,
     question: `What does the ${between.factor} do? ${made}`.slice(0, 500),
     lane: asked.lane,

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask } from '../../api/client';
@@ -14,7 +15,7 @@ export function Signed(props: { testId: string; request: SignRequest }) {
   const { testId, request } = props;
   const client = useQueryClient();
   const { person } = usePreferences();
-  const [id, setId] = useState(() => crypto.randomUUID());
+  const [id, setId] = useState(() => newId());
   const kept = useQuery(signedVerdicts(testId)).data ?? [];
   const own = kept.filter((v) => v.candidateId === request.candidateId && v.group === request.group);
   const sign = useMutation({
@@ -26,7 +27,7 @@ export function Signed(props: { testId: string; request: SignRequest }) {
         }),
       ),
     onSuccess: async () => {
-      setId(crypto.randomUUID());
+      setId(newId());
       await client.invalidateQueries({ queryKey: signedVerdicts(testId).queryKey });
     },
   });

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask } from '../../api/client';
@@ -53,7 +54,7 @@ export function TradeOffs(props: { testId: string; sides: Side[]; letter: (id: s
         {...props}
         pending={put.isPending}
         onAdd={(configurationId, tradeOff, done) =>
-          put.mutate({ id: crypto.randomUUID(), configurationId, tradeOff }, { onSuccess: done })
+          put.mutate({ id: newId(), configurationId, tradeOff }, { onSuccess: done })
         }
       />
       {put.error && <Failure error={put.error} />}

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask } from '../../api/client';
@@ -155,7 +156,7 @@ function NewDevice() {
   const [name, setName] = useState('');
   const [kind, setKind] = useState<Device['kind']>('WEATHER_MAST');
   const add = useMutation({
-    mutationFn: () => ask(api.POST('/api/devices', { body: { id: crypto.randomUUID(), name, kind } })),
+    mutationFn: () => ask(api.POST('/api/devices', { body: { id: newId(), name, kind } })),
     onSuccess: () => {
       setName('');
       return client.invalidateQueries({ queryKey: devices().queryKey });

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
@@ -26,7 +27,7 @@ export function ConfigurationForm(props: {
 }) {
   const client = useQueryClient();
   const { configuration: c, form } = props;
-  const [nextId] = useState(() => crypto.randomUUID());
+  const [nextId] = useState(() => newId());
   const [name, setName] = useState(c.name);
   const [parts, setParts] = useState<Parts>((c.spec?.parts ?? {}) as unknown as Parts);
   const [switches, setSwitches] = useState(c.spec?.switches ?? {});

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useState } from 'react';
 import type { Configuration, GarageForm, Vehicle } from '../../api/types';
 import { Button } from '../../ui/Button';
@@ -81,7 +82,7 @@ export function ConfigurationsView(props: {
 /** One to be described: it is kept nowhere before it is saved. */
 function drafted(vehicleId: string, from: Configuration | null, others: number): Configuration {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     vehicleId,
     name: from ? `${from.name}, changed` : `Configuration ${others + 1}`,
     changed: [],

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask } from '../../api/client';
 import { difference } from '../../api/queries';
@@ -127,7 +128,7 @@ function InBetween(props: { a: string; b: string; factors: string[]; set: (k: st
     mutationFn: (factor: string) =>
       ask(
         api.POST('/api/configurations/{a}/between/{b}', {
-          params: { path: { a: props.a, b: props.b }, query: { factor, id: crypto.randomUUID() } },
+          params: { path: { a: props.a, b: props.b }, query: { factor, id: newId() } },
         }),
       ),
     onSuccess: async (c) => {

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
@@ -51,7 +52,7 @@ function Vehicles({ form }: { form: GarageForm }) {
     setQuery(next, { replace: true });
   };
   const another = (
-    <Button onClick={() => add.mutate(crypto.randomUUID())} disabled={add.isPending}>
+    <Button onClick={() => add.mutate(newId())} disabled={add.isPending}>
       Add a vehicle
     </Button>
   );

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, as, ask } from '../../api/client';
@@ -54,7 +55,7 @@ export function AirFlow(props: {
         <Heading note="tufts, smoke and the like beside the figures; cooling is judged by the discs, not by these">
           Air about the brakes
         </Heading>
-        <Button onClick={() => setAdding(crypto.randomUUID())}>Add what was seen</Button>
+        <Button onClick={() => setAdding(newId())}>Add what was seen</Button>
       </div>
       {notes.length === 0 && <p className="text-[14px]">Nothing was noted of the air about these brakes.</p>}
       <ul className="grid gap-2 text-[14px]">

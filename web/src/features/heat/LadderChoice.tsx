@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask } from '../../api/client';
@@ -92,7 +93,7 @@ function NewLadder({ onMade }: { onMade: (id: string) => void }) {
   const client = useQueryClient();
   const { system, units } = usePreferences();
   const unit = TYPED[system].temperature;
-  const [id] = useState(() => crypto.randomUUID());
+  const [id] = useState(() => newId());
   const [name, setName] = useState('');
   const [text, setText] = useState('');
   const steps = text

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
@@ -97,7 +98,7 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
 function useKeeping(testId: string, stopId: string, onDone: () => void) {
   const client = useQueryClient();
   // One for all tries, so that a send whose answer was lost is not kept twice.
-  const [id] = useState(() => crypto.randomUUID());
+  const [id] = useState(() => newId());
   return useMutation({
     mutationFn: (body: DiscReading) =>
       ask(api.PUT('/api/stops/{stopId}/disc-readings/{id}', { params: { path: { stopId, id } }, body })),

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -111,7 +112,7 @@ function useIncoming(testId: string | null) {
     }
   }, [testId, previewId]);
   const start = async (file: File) => {
-    const id = crypto.randomUUID();
+    const id = newId();
     setError(null);
     setPreview(null);
     const begun = Date.now();

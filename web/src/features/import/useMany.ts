@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useRef, useState } from 'react';
 import { api, ask, upload } from '../../api/client';
 import type { ImportPreview, SaveRequest } from '../../api/types';
@@ -36,7 +37,7 @@ export function useMany(testId: string | null, known: string[]) {
       known,
     );
     const coming = chosen.map((file, i): Incoming => ({
-      id: crypto.randomUUID(),
+      id: newId(),
       name: file.name,
       state: 'waiting',
       share: 0,

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
@@ -48,7 +49,7 @@ export function LaneForm(props: {
             Change it
           </Button>
         )}
-        <Button tone="link" onClick={() => setEdited({ id: crypto.randomUUID(), lane: NEW, version: 0 })}>
+        <Button tone="link" onClick={() => setEdited({ id: newId(), lane: NEW, version: 0 })}>
           Describe a lane
         </Button>
       </div>

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -26,7 +27,7 @@ function Library({ all }: { all: ProcedureView[] }) {
   if (!chosen) return null;
   const copy = () =>
     setEdited({
-      id: crypto.randomUUID(),
+      id: newId(),
       procedure: { ...chosen.procedure, name: `${chosen.procedure.name}, own copy` },
       builtIn: false,
       version: 0,

@@ -83,10 +83,10 @@ describe('the foot of the run card', () => {
   });
 
   it('goes along with what the rules said', () => {
-    const stops = [{ judged: 'REPEAT' }] as unknown as RunView['stops'];
+    const stops = [{ id: 's', judged: 'REPEAT' }] as unknown as RunView['stops'];
     const { say } = foot(runView({ stage: 'JUDGED', stops }));
     fireEvent.click(button(/Drive it again/));
-    expect(say).toHaveBeenCalledWith({ type: 'decided', validity: 'REPEAT', reason: '' });
+    expect(say).toHaveBeenCalledWith({ type: 'decided', validity: 'REPEAT', reason: '', stop: 's' });
   });
 
   it('may wave off an approach, and names a snub as one', () => {

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { Happening, RunView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Key } from '../../ui/Layout';
-import { isLaneOnly, isWrittenDown } from './stages';
+import { alongWithTheRules, isLaneOnly, isWrittenDown } from './stages';
 
 const BIG = 'min-h-[74px] text-[20px] max-[899px]:min-h-14 max-[899px]:text-[18px]';
 
@@ -120,11 +120,7 @@ function Forward(props: Parameters<typeof Foot>[0]) {
       );
     case 'JUDGED':
       return (
-        <Button
-          tone="main"
-          className={BIG}
-          onClick={() => say({ type: 'decided', validity: judged(view), reason: '' })}
-        >
+        <Button tone="main" className={BIG} onClick={() => say(alongWithTheRules(view))}>
           {judged(view) === 'REPEAT' ? 'Drive it again' : 'Keep'} <Hint>Enter</Hint>
         </Button>
       );

@@ -67,6 +67,8 @@ function words(what: Happening): string {
       return 'The logger saw a stop';
     case 'decided':
       return `Decided: ${what.validity === 'REPEAT' ? 'drive it again' : 'counts'}${what.reason ? `, ${what.reason}` : ''}`;
+    case 'settled':
+      return 'Two who had judged a stop differently have settled it';
     case 'taskDone':
       return 'Done';
     case 'cracksSeen':

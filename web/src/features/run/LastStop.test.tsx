@@ -109,6 +109,11 @@ describe('the stop just driven', () => {
     expect(sure.disabled).toBe(true);
     fireEvent.change(screen.getByRole('textbox'), { target: { value: 'a hare ran' } });
     fireEvent.click(sure);
-    expect(say).toHaveBeenCalledWith({ type: 'decided', validity: 'REPEAT', reason: 'a hare ran' });
+    expect(say).toHaveBeenCalledWith({
+      type: 'decided',
+      validity: 'REPEAT',
+      reason: 'a hare ran',
+      stop: 's',
+    });
   });
 });

@@ -79,7 +79,7 @@ export function LastStop(props: {
           validity={overrule}
           onClose={() => setOverrule(null)}
           onDone={(reason) => {
-            say({ type: 'decided', validity: overrule, reason });
+            say({ type: 'decided', validity: overrule, reason, stop: view.stops.at(-1)?.id ?? null });
             setOverrule(null);
           }}
         />

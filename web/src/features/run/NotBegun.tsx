@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -63,7 +64,7 @@ function Rehearse({ detail }: { detail: TestDetail }) {
   const ready = (known.data ?? []).filter((d) => d.connected && d.kind !== 'WEATHER_MAST');
   const rehearse = useMutation({
     mutationFn: async (ownPlan: Plan) => {
-      const id = crypto.randomUUID();
+      const id = newId();
       const { test: own } = detail;
       const copied = {
         id,

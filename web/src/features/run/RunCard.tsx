@@ -3,6 +3,7 @@ import type { Happening, RunView } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { number, said } from '../../units/units';
 import { countdown, projected, type RunClock, waitsUntil, wallClock } from './clock';
+import { Disputed } from './Disputed';
 import { Foot } from './Foot';
 import { Huge } from './Huge';
 import { LastStop } from './LastStop';
@@ -12,8 +13,8 @@ import { Motion } from './Motion';
 import type { Queued } from './queue';
 import { Middle } from './Middle';
 import { Sheets, type Sheet } from './Sheets';
-import { isLaneOnly, isWrittenDown } from './stages';
-import { TopLine } from './TopLine';
+import { alongWithTheRules, isLaneOnly, isWrittenDown } from './stages';
+import { statusWords, TopLine } from './TopLine';
 import { useCardKeys } from './useCardKeys';
 import { Unsent } from './Unsent';
 import { useRunClock } from './useRun';
@@ -26,6 +27,8 @@ export function RunCard(props: {
   queued: Queued;
   holder: string;
   clock: RunClock;
+  /** Whether Frenum is heard. */
+  linked: boolean;
   say: (what: Happening) => void;
   onForgetRefused: () => void;
   onHandOver: () => void;
@@ -33,8 +36,7 @@ export function RunCard(props: {
   const { view, queued, say } = props;
   const now = useRunClock(props.clock);
   const [sheet, setSheet] = useState<Sheet>(null);
-  const logger = loggerOf(view);
-  const live = useLive(logger?.id);
+  const live = useLive(loggerOf(view)?.id);
   const offline = queued.pending.length > 0;
   const stage = offline ? projected(view, queued.pending) : view.stage;
   const stop = () => {
@@ -58,7 +60,7 @@ export function RunCard(props: {
     else if (stage === 'TASK' && isWrittenDown(view)) setSheet('task');
   };
   const goAlong = () => {
-    if (stage === 'JUDGED' && last) say({ type: 'decided', validity: last.judged, reason: '' });
+    if (stage === 'JUDGED' && last) say(alongWithTheRules(view));
   };
   useCardKeys({ view, stage, forward, goAlong, say, setSheet });
   return (
@@ -67,7 +69,7 @@ export function RunCard(props: {
         view={view}
         now={now}
         holder={props.holder}
-        offline={offline}
+        status={statusWords(props.linked, offline)}
         onHistory={() => setSheet('history')}
         onDevices={() => setSheet('devices')}
         onHandOver={props.onHandOver}
@@ -149,6 +151,7 @@ function Now(props: {
       <p className="mt-1.5 max-w-[60ch] text-[18px] text-ink-2 max-[899px]:text-[16px]">
         {said(view.instruction.because, units)}
       </p>
+      <Disputed view={view} say={say} />
       {stage === 'APPROACH' && speedMps !== undefined && view.fromMps !== null ? (
         <LiveSpeed speedMps={speedMps} askedMps={view.fromMps} tolerance={view.entryTolerance} />
       ) : waits ? (

@@ -15,7 +15,7 @@ export function RunPage() {
   const { testId = '' } = useParams();
   const { person, setPerson } = usePreferences();
   const [handingOver, setHandingOver] = useState(false);
-  const { query, queued, say, forgetRefused, clock } = useRun(testId, person);
+  const { query, queued, say, forgetRefused, clock, linked } = useRun(testId, person);
   useTitle('Run', query.data?.question);
   if (!query.data) {
     if (query.error instanceof Problem && query.error.offline) return <Failure error={query.error} />;
@@ -29,6 +29,7 @@ export function RunPage() {
         queued={queued}
         holder={person}
         clock={clock}
+        linked={linked}
         say={say}
         onForgetRefused={forgetRefused}
         onHandOver={() => setHandingOver(true)}

@@ -10,7 +10,8 @@ export function TopLine(props: {
   view: RunView;
   now: number;
   holder: string;
-  offline: boolean;
+  /** Of the link, where there is something to say. */
+  status: string;
   onHistory: () => void;
   onDevices: () => void;
   onHandOver: () => void;
@@ -50,7 +51,7 @@ export function TopLine(props: {
       {step?.kind === 'BRAKING' && <Strokes view={view} />}
       <p className="col-span-2 flex flex-wrap items-baseline gap-x-4 text-[14px] text-ink-2 min-[900px]:ml-auto min-[900px]:flex-none min-[900px]:flex-nowrap min-[900px]:justify-end">
         <span role="status" className="empty:hidden">
-          {props.offline ? 'Saved here, not yet sent' : ''}
+          {props.status}
         </span>
         {view.rehearsal && <b className="font-[650]">Rehearsal{view.rate !== 1 && `, ${view.rate} times`}</b>}
         <Button tone="link" onClick={props.onDevices}>
@@ -72,6 +73,12 @@ export function TopLine(props: {
       </p>
     </header>
   );
+}
+
+/** What is to know of the link, and nothing where all is well. */
+export function statusWords(linked: boolean, unsent: boolean): string {
+  const link = linked ? '' : 'No link to Frenum: go on, nothing is lost';
+  return [link, unsent && 'Saved here, not yet sent'].filter(Boolean).join('. ');
 }
 
 /** What it listens to, and whether that is there. */

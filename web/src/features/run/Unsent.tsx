@@ -13,6 +13,7 @@ const WORDS: Record<string, string> = {
   entered: 'readings',
   logged: 'logged stop',
   decided: 'decision',
+  settled: 'settled',
   taskDone: 'done',
   stopped: 'STOP',
   released: 'release',

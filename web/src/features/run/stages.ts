@@ -1,4 +1,4 @@
-import type { RunView } from '../../api/types';
+import type { Happening, RunView } from '../../api/types';
 
 /** Whether what is done now is worth nothing unless it is written down. */
 export const isWrittenDown = (view: RunView) => {
@@ -21,3 +21,9 @@ export const asksForDiscs = (view: RunView) => {
 
 /** Stages in which the vehicle stands and somebody may look at its discs. */
 export const LOOKED_AT: RunView['stage'][] = ['WAITING', 'JUDGED', 'TASK', 'STOPPED'];
+
+/** To go along with what the rules make of the last stop. */
+export function alongWithTheRules(view: RunView): Happening {
+  const last = view.stops.at(-1);
+  return { type: 'decided', validity: last?.judged ?? 'VALID', reason: '', stop: last?.id ?? null };
+}

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { api, as, ask } from '../../api/client';
@@ -9,6 +10,8 @@ import { EventQueue } from './queue';
 
 const RETRY_MS = 1500;
 const TICK_MS = 250;
+/** Nothing heard for this long, the link is gone. */
+const SILENT_MS = 2500;
 
 /** A run that is watched and driven from this device. */
 export function useRun(testId: string, holder: string) {
@@ -29,11 +32,7 @@ export function useRun(testId: string, holder: string) {
     [known, take, testId],
   );
   const queued = useSyncExternalStore(queue.subscribe, queue.snapshot);
-  useEffect(() => {
-    const changes = new EventSource(`/api/runs/${testId}/live`);
-    changes.addEventListener('changed', (e) => take(JSON.parse(e.data as string) as RunView));
-    return () => changes.close();
-  }, [take, testId]);
+  const linked = useLink(testId, take);
   useEffect(() => {
     const timer = window.setInterval(() => void queue.flush(), RETRY_MS);
     return () => window.clearInterval(timer);
@@ -47,12 +46,39 @@ export function useRun(testId: string, holder: string) {
     (what: Happening) => {
       if (holder !== '') {
         const atS = readClock(clock, Date.now());
-        void queue.add({ id: crypto.randomUUID(), atS, who: holder, what });
+        void queue.add({ id: newId(), atS, who: holder, what });
       }
     },
     [queue, holder, clock],
   );
-  return { query, queued, say, forgetRefused: () => queue.forgetRefused(), clock };
+  return { query, queued, say, forgetRefused: () => queue.forgetRefused(), clock, linked };
+}
+
+/** Changes as they come, and whether the link is there: Frenum says so every second, and silence tells that it is not. */
+function useLink(testId: string, take: (changes: RunView) => void): boolean {
+  const [linked, setLinked] = useState(true);
+  useEffect(() => {
+    let heardMs = performance.now();
+    const heard = () => {
+      heardMs = performance.now();
+      setLinked(true);
+    };
+    const changes = new EventSource(`/api/runs/${testId}/live`);
+    changes.addEventListener('changed', (e) => {
+      heard();
+      take(JSON.parse(e.data as string) as RunView);
+    });
+    changes.addEventListener('alive', heard);
+    changes.addEventListener('error', () => setLinked(false));
+    const timer = window.setInterval(() => {
+      if (performance.now() - heardMs > SILENT_MS) setLinked(false);
+    }, TICK_MS);
+    return () => {
+      window.clearInterval(timer);
+      changes.close();
+    };
+  }, [take, testId]);
+  return linked;
 }
 
 /** Changes of a run, put into what is known of it; where something is missing in between, it is asked for. */

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask } from '../../api/client';
 import { test } from '../../api/queries';
@@ -23,7 +24,7 @@ export function useStopActions(testId: string) {
       ask(
         api.POST('/api/stops/{id}/decisions', {
           params: { path: { id } },
-          body: { ...request, requestId: crypto.randomUUID() },
+          body: { ...request, requestId: newId() },
         }),
       ),
     onSuccess,
@@ -33,7 +34,7 @@ export function useStopActions(testId: string) {
       ask(
         api.POST('/api/stops/{id}/edges', {
           params: { path: { id } },
-          body: { ...request, requestId: crypto.randomUUID() },
+          body: { ...request, requestId: newId() },
         }),
       ),
     onSuccess,

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -59,7 +60,7 @@ function Trials(props: { detail: TestDetail; sides: Configuration[]; kinds: Tria
             without measuring a stop. The guess is written down first, and stays as it was.
           </p>
         </div>
-        <Button tone="main" onClick={() => setBeginning(crypto.randomUUID())}>
+        <Button tone="main" onClick={() => setBeginning(newId())}>
           Begin a trial
         </Button>
       </Strip>

@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import { useMutation, useQuery, useQueryClient, useSuspenseQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -63,7 +64,7 @@ function Keep(props: {
   const navigate = useNavigate();
   const client = useQueryClient();
   const known = useQuery(vehicles());
-  const [ids] = useState(() => ({ test: crypto.randomUUID(), vehicle: crypto.randomUUID() }));
+  const [ids] = useState(() => ({ test: newId(), vehicle: newId() }));
   const { person } = usePreferences();
   const missing = missingOf(asked, person);
   const keep = useMutation({

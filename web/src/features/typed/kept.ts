@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import type { HandEntry, Quantity, SheetForm, StopView } from '../../api/types';
 import type { ColumnName, Row, Sheet } from './sheet';
 
@@ -52,7 +53,7 @@ export function correcting(sheet: Sheet, stop: StopView, cells: Row['cells'], fo
     .map((c) => ({ name: c.column, unit: c.units[0]?.unit ?? null }));
   const order = form.columns.map((c) => c.column);
   const columns = [...sheet.columns, ...added].sort((a, b) => order.indexOf(a.name) - order.indexOf(b.name));
-  const row: Row = { id: crypto.randomUUID(), cells, corrects: stop.id };
+  const row: Row = { id: newId(), cells, corrects: stop.id };
   const at = sheet.rows.findIndex((r) => Object.values(r.cells).every((c) => !c?.trim()));
   return { columns, rows: [...sheet.rows.slice(0, at), row, ...sheet.rows.slice(at)] };
 }

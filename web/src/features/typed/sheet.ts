@@ -1,3 +1,4 @@
+import { newId } from '../../api/newId';
 import type { SheetForm, TypedTable } from '../../api/types';
 
 export type ColumnName = SheetForm['columns'][number]['column'];
@@ -14,7 +15,7 @@ export type Sheet = { columns: Column[]; rows: Row[] };
 /** A fresh table has so many rows, and never fewer empty ones than one at its end. */
 export const FIRST_ROWS = 10;
 
-const id = () => crypto.randomUUID();
+const id = () => newId();
 export const emptyRow = (): Row => ({ id: id(), cells: {} });
 
 export const isBlank = (row: Row) => Object.values(row.cells).every((c) => (c ?? '').trim() === '');

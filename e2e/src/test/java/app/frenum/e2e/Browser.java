@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,10 +35,16 @@ final class Browser implements AutoCloseable {
         return page(options(url, 390, 844).setHasTouch(true).setIsMobile(true));
     }
 
+    /** One that keeps the application for when the server does not answer, as people's own do. */
+    Page installed(String url) {
+        return page(options(url, 390, 844).setServiceWorkers(ServiceWorkerPolicy.ALLOW));
+    }
+
     private static com.microsoft.playwright.Browser.NewContextOptions options(String url, int width, int height) {
         return new com.microsoft.playwright.Browser.NewContextOptions()
                 .setBaseURL(url)
                 .setViewportSize(width, height)
+                .setServiceWorkers(ServiceWorkerPolicy.BLOCK)
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE);
     }
 
@@ -50,7 +57,8 @@ final class Browser implements AutoCloseable {
             if (m.type().equals("error")
                     && !m.text().contains("status of 4")
                     && !m.text().contains("ERR_INTERNET_DISCONNECTED")
-                    && !m.text().contains("ERR_CONNECTION_REFUSED")) {
+                    && !m.text().contains("ERR_CONNECTION_REFUSED")
+                    && !m.text().contains("Failed to fetch")) {
                 complaints.add(m.text());
             }
         });

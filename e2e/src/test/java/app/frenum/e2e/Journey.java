@@ -50,6 +50,20 @@ abstract class Journey {
         assertThat(browser.complaints()).isEmpty();
     }
 
+    /** An address on a phone that keeps the application for when the link is gone, once it has kept it. */
+    protected static Page installed(String path) {
+        Page phone = browser.installed(server.url());
+        phone.navigate(path);
+        phone.evaluate("navigator.serviceWorker.ready");
+        // What was told before anything was kept is told once more.
+        phone.reload();
+        assertThat(phone.locator("h1")).isVisible();
+        phone.waitForFunction("""
+                async () => navigator.serviceWorker.controller !== null
+                  && (await (await caches.open('frenum-known-1')).keys()).length > 2""");
+        return phone;
+    }
+
     protected static String url() {
         return server.url();
     }

@@ -88,10 +88,12 @@ class KilledServerTest {
             drive();
             JsonNode before = planned.get("/runs/" + test).get("stops").get(0);
             server.destroyForcibly().waitFor();
+            assertThat(page.getByText("No link to Frenum")).isVisible();
             page.keyboard().press("Enter");
             assertThat(page.getByText("Saved here, not yet sent")).isVisible();
             server = started();
             assertThat(page.getByText("Saved here, not yet sent")).isHidden();
+            assertThat(page.getByText("No link to Frenum")).isHidden();
             assertThat(planned.get("/runs/" + test).get("stops").get(0)).isEqualTo(before);
             drive();
             page.waitForCondition(() -> car.waiting() < 5);

@@ -139,12 +139,19 @@ class RunningTest extends Journey {
     }
 
     @Test
-    void aPhoneOfflineForThreeStopsSendsThemAllOnce() {
+    void aPhoneOfflineForThreeStopsAndReloadedAfterEachSendsThemAllOnce() {
+        page.context().close();
+        page = installed("/tests/" + test + "/run");
         begin();
+        page.reload();
+        assertThat(heading()).hasText("Read the front discs.");
         page.context().setOffline(true);
         for (String metres : List.of("50.1", "50.3", "49.8")) {
             readDiscs("95");
             drive("90", metres);
+            assertThat(page.getByText("Not yet sent, kept here")).isVisible();
+            page.reload();
+            assertThat(page.getByText("Frenum does not answer.")).isVisible();
             assertThat(page.getByText("Not yet sent, kept here")).isVisible();
         }
         page.context().setOffline(false);

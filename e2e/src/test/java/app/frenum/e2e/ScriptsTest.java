@@ -18,11 +18,12 @@ class ScriptsTest {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     private static final String PARTS = """
             set -euo pipefail
-            ROOT=%s HOME_DIR=$PWD/home TOOLS_DIR=$PWD/tools PORT=1
+            ROOT=%s HOME_DIR=$PWD/home TOOLS_DIR=$PWD/tools PORT=1 CALLED_FROM=$PWD
             say() { printf '%%s\\n' "$*"; }
             die() { say "$1"; say "To mend it: ${2:-}"; exit 1; }
-            mkdir -p "$HOME_DIR"
-            for part in tools database building running; do source "$ROOT/scripts/$part.sh"; done
+            make_home() { mkdir -p "$HOME_DIR"; }
+            make_home
+            for part in tools database building keeping running; do source "$ROOT/scripts/$part.sh"; done
             """.formatted(ROOT);
 
     @TempDir
@@ -123,6 +124,55 @@ class ScriptsTest {
                 .containsExactly(
                         "the database is kept, with all that is in it; it gets new passwords, since the old ones are gone",
                         "41.5 40.5 password authentication failed");
+    }
+
+    private static final String KEPT = """
+            trap 'stop_database; rm -rf "$(database_folder)"' EXIT
+            sql() { (start_database; "$(postgres_bin)/psql" -w -Atq -d "${FRENUM_DB_URL#jdbc:}" -c "$1"); }
+            sql 'create table stop (metres real); insert into stop values (41.5)' >/dev/null
+            mkdir -p "$HOME_DIR/uploads"; echo raw >"$HOME_DIR/uploads/a"
+            (backup kept) >/dev/null
+            """;
+
+    @Test
+    void whatWasBackedUpComesBackAndWhatWasThereMeanwhileIsABackupOfItsOwn() throws Exception {
+        String out = shell(KEPT + """
+                sql 'insert into stop values (99)'; echo other >"$HOME_DIR/uploads/b"
+                (restore kept) 2>/dev/null | grep -c '^restored'
+                sql 'select metres from stop'; ls "$HOME_DIR/uploads"
+                (restore "$HOME_DIR"/backups/before-restore-*) >/dev/null 2>&1
+                sql 'select metres from stop order by metres' | tr '\n' ' '; ls "$HOME_DIR/uploads" | tr '\n' ' '
+                stat -c ' %a' kept
+                """);
+        assertThat(out.lines().toList()).containsExactly("1", "41.5", "a", "41.5 99 a b  600");
+    }
+
+    @Test
+    void whatIsNotWholeIsRefusedAndChangesNothing() throws Exception {
+        String out = shell(KEPT + """
+                refused() { (restore "$1") | head -1 | sed "s#$PWD/##"; }
+                (backup kept) | head -1 | sed "s#$PWD/##"
+                head -c 3000 kept >short; refused short
+                mkdir in; tar -C in -xf kept
+                pack() { tar -C in -cf "$1" about SHA256SUMS database.dump uploads; }
+                echo changed >>in/uploads/a; pack changed; refused changed
+                echo raw >in/uploads/a; ln -s /etc/passwd in/uploads/link; pack linked; refused linked; rm in/uploads/link
+                echo more >in/uploads/more; pack more; refused more; rm in/uploads/more
+                sed -i 's/^schema .*/schema 999/' in/about; (cd in; sha256sum about database.dump uploads/a >SHA256SUMS); pack newer; refused newer
+                refused nowhere
+                sql 'select metres from stop'; ls "$HOME_DIR/uploads"
+                """);
+        assertThat(out.lines().toList())
+                .containsExactly(
+                        "kept is there already, and is not overwritten",
+                        "short cannot be unpacked",
+                        "changed is damaged: a checksum does not hold",
+                        "linked holds something that is neither file nor folder",
+                        "more holds other files than it names",
+                        "newer is of a newer Frenum (schema 999)",
+                        "there is no file nowhere",
+                        "41.5",
+                        "a");
     }
 
     private void jdk(String name, String version) throws IOException {

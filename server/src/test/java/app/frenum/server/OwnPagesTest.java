@@ -104,6 +104,28 @@ class OwnPagesTest {
         assertThat(answer.headers().firstValue("content-security-policy").orElse(""))
                 .contains("default-src 'self'", "frame-ancestors 'none'");
         assertThat(answer.headers().firstValue("x-content-type-options")).contains("nosniff");
+        assertThat(answer.headers().firstValue("x-frame-options")).contains("DENY");
+    }
+
+    @Test
+    void stylesNeedANonceThatNoOtherAnswerHas() throws Exception {
+        List<String> policies = new ArrayList<>();
+        for (String path : List.of("/", "/tests", "/api/tests")) {
+            var answer = HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(server.url() + path))
+                                    .build(),
+                            BodyHandlers.ofString());
+            assertThat(answer.headers().allValues("content-security-policy"))
+                    .as("two would both hold")
+                    .hasSize(1);
+            String policy =
+                    answer.headers().firstValue("content-security-policy").orElseThrow();
+            assertThat(policy).doesNotContain("unsafe");
+            policies.add(policy);
+        }
+        assertThat(policies).doesNotHaveDuplicates();
+        assertThat(policies.get(2)).doesNotContain("nonce");
     }
 
     @Test

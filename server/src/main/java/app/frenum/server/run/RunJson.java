@@ -28,6 +28,7 @@ class RunJson {
         @JsonSubTypes.Type(value = Happening.Entered.class, name = "entered"),
         @JsonSubTypes.Type(value = Happening.Logged.class, name = "logged"),
         @JsonSubTypes.Type(value = Happening.Decided.class, name = "decided"),
+        @JsonSubTypes.Type(value = Happening.Settled.class, name = "settled"),
         @JsonSubTypes.Type(value = Happening.TaskDone.class, name = "taskDone"),
         @JsonSubTypes.Type(value = Happening.CracksSeen.class, name = "cracksSeen"),
         @JsonSubTypes.Type(value = Happening.Stopped.class, name = "stopped"),

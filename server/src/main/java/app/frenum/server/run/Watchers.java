@@ -2,6 +2,7 @@ package app.frenum.server.run;
 
 import app.frenum.server.stream.EventStreams;
 import java.util.UUID;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -9,6 +10,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Tells everybody who watches a run what has changed in it, by server-sent events. */
 @Component
 class Watchers {
+    /** Three of them missed are a link that is gone. */
+    private static final long BEAT_MS = 800;
+
     private final EventStreams streams = new EventStreams("changed");
     private final RunService runs;
 
@@ -18,6 +22,11 @@ class Watchers {
 
     SseEmitter watch(UUID testId, RunView now) {
         return streams.watch(testId, now);
+    }
+
+    @Scheduled(fixedRate = BEAT_MS)
+    void beat() {
+        streams.beat();
     }
 
     /** Made once for all who watch. */

@@ -13,6 +13,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEvent
  */
 public final class EventStreams {
     private static final long AN_HOUR_MS = 3_600_000;
+    private static final String ALIVE = "alive";
     /** Events that may wait for one watcher: a few seconds of a logger's. */
     private static final int MOST_WAITING = 64;
 
@@ -56,6 +57,14 @@ public final class EventStreams {
 
     public void tell(UUID of, Object what) {
         watching.getOrDefault(of, Map.of()).values().forEach(outbox -> outbox.put(told(what)));
+    }
+
+    /** Says to everybody that the link is there: who hears nothing for a few seconds has lost it. */
+    public void beat() {
+        watching.values()
+                .forEach(all -> all.values()
+                        .forEach(outbox ->
+                                outbox.put(SseEmitter.event().name(ALIVE).data("", MediaType.TEXT_PLAIN))));
     }
 
     private SseEventBuilder told(Object what) {

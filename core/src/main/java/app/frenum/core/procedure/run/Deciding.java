@@ -5,24 +5,58 @@ import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 
 /** What happens after a stop, and beside driving: it is decided on, and the run goes on to the next, or to the next step. */
 final class Deciding {
     private Deciding() {}
 
-    static RunState decided(RunState now, Validity validity, String reason, RunEvent event) {
+    static RunState decided(RunState now, Happening.Decided by, RunEvent event) {
+        JudgedStop.Ruling ruling =
+                new JudgedStop.Ruling(by.validity(), by.reason().strip(), event.by(), event.atS());
+        Optional<JudgedStop> already =
+                by.stop().map(id -> stop(now, id)).filter(s -> s.decision().isPresent());
+        return already.isPresent() ? decidedBefore(now, already.get(), ruling) : decided(now, ruling);
+    }
+
+    /** By somebody who did not know yet that it was decided: the same once more is nothing, and another is not swallowed. */
+    private static RunState decidedBefore(RunState now, JudgedStop stop, JudgedStop.Ruling other) {
+        boolean same = (other.validity() == Validity.REPEAT) == !stop.counts();
+        return same ? now : with(now, stop.objected(other));
+    }
+
+    static RunState settled(RunState now, UUID id) {
+        return with(now, stop(now, id).settled());
+    }
+
+    private static JudgedStop stop(RunState now, UUID id) {
+        return now.stops().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> OutOfTurn.because(RunRefusal.NO_SUCH_STOP));
+    }
+
+    private static RunState with(RunState now, JudgedStop changed) {
+        return new RunDraft(now)
+                .stops(now.stops().stream()
+                        .map(s -> s.id().equals(changed.id()) ? changed : s)
+                        .toList())
+                .build();
+    }
+
+    private static RunState decided(RunState now, JudgedStop.Ruling ruling) {
         now.require(now.stage() == Stage.JUDGED, RunRefusal.NOTHING_TO_DECIDE);
-        JudgedStop last = now.stops().get(now.stops().size() - 1);
-        boolean overruled = (validity == Validity.REPEAT) != (last.judged() == Validity.REPEAT);
-        if (overruled && reason.isBlank()) {
+        JudgedStop last = now.last();
+        boolean overruled = (ruling.validity() == Validity.REPEAT) != (last.judged() == Validity.REPEAT);
+        if (overruled && ruling.reason().isEmpty()) {
             throw OutOfTurn.because(RunRefusal.GIVE_A_REASON);
         }
-        if (validity != Validity.REPEAT && last.flags().stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)) {
+        if (ruling.validity() != Validity.REPEAT
+                && last.flags().stream().anyMatch(f -> f.code() == FlagCode.ENTRY_SPEED_OUT)) {
             throw OutOfTurn.because(RunRefusal.WRONG_SPEED_CANNOT_COUNT);
         }
-        List<JudgedStop> all = new ArrayList<>(now.stops());
-        all.set(all.size() - 1, last.decided(new JudgedStop.Ruling(validity, reason.strip(), event.by(), event.atS())));
-        return advanced(new RunDraft(now).stops(all).build());
+        return advanced(with(now, last.decided(ruling)));
     }
 
     /** On to the next stop, or the next step when this one has its stops or no more extra runs. */

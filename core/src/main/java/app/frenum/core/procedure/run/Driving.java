@@ -54,7 +54,10 @@ final class Driving {
     static RunState logged(RunState now, LoggedStop stop, RunEvent event) {
         now.require(now.asksFor(stop), RunRefusal.NOT_ASKED_FOR);
         if (now.stage() == Stage.JUDGED) {
-            return logged(Deciding.decided(now, now.last().judged(), "", event), stop, event);
+            return logged(
+                    Deciding.decided(now, new Happening.Decided(now.last().judged(), "", Optional.empty()), event),
+                    stop,
+                    event);
         }
         Map<WheelPosition, Double> last = new EnumMap<>(WheelPosition.class);
         now.lastRead().forEach((wheel, read) -> last.put(wheel, read.celsius()));

@@ -8,7 +8,9 @@ import app.frenum.core.stop.Validity;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 
 /** What can happen in a run. Each knows what it makes of a run, or why it is out of turn. */
 public sealed interface Happening {
@@ -95,11 +97,28 @@ public sealed interface Happening {
         }
     }
 
-    /** An operator went along with the rules, or overruled them with a reason. */
-    record Decided(Validity validity, String reason) implements Happening {
+    /**
+     * An operator went along with the rules, or overruled them with a reason.
+     *
+     * @param stop that they saw; empty, as it was once, for the last
+     */
+    record Decided(Validity validity, String reason, Optional<UUID> stop) implements Happening {
+        public Decided {
+            // Decisions of before named no stop.
+            stop = Objects.requireNonNullElse(stop, Optional.empty());
+        }
+
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return Deciding.decided(run, validity, reason, event);
+            return Deciding.decided(run, this, event);
+        }
+    }
+
+    /** Those who had judged a stop differently have talked about it; what stands, stands. */
+    record Settled(UUID stop) implements Happening {
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return Deciding.settled(run, stop);
         }
     }
 

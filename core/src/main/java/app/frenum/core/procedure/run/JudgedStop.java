@@ -7,6 +7,7 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,7 +29,8 @@ import java.util.UUID;
  * @param uncertaintyM standard uncertainty of the reading
  * @param flags what the rules say
  * @param judged what follows from them
- * @param decision of an operator
+ * @param decision of an operator; the first that came
+ * @param objections of others who decided otherwise without knowing of it, until the two have settled it
  */
 public record JudgedStop(
         UUID id,
@@ -44,7 +46,8 @@ public record JudgedStop(
         Figure uncertaintyM,
         List<Flag> flags,
         Validity judged,
-        Optional<Ruling> decision) {
+        Optional<Ruling> decision,
+        List<Ruling> objections) {
 
     /**
      * What an operator made of it.
@@ -77,7 +80,22 @@ public record JudgedStop(
         return new StopJudge.Driven(atS, restAtS, startC, started);
     }
 
+    /** Somebody else decided otherwise; nothing is settled by whoever came first, or last. */
+    JudgedStop objected(Ruling other) {
+        List<Ruling> all = new ArrayList<>(objections);
+        all.add(other);
+        return with(decision, all);
+    }
+
+    JudgedStop settled() {
+        return with(decision, List.of());
+    }
+
     JudgedStop decided(Ruling own) {
+        return with(Optional.of(own), objections);
+    }
+
+    private JudgedStop with(Optional<Ruling> ruling, List<Ruling> others) {
         return new JudgedStop(
                 id,
                 step,
@@ -92,6 +110,7 @@ public record JudgedStop(
                 uncertaintyM,
                 flags,
                 judged,
-                Optional.of(own));
+                ruling,
+                List.copyOf(others));
     }
 }

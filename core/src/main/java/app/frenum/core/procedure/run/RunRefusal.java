@@ -18,6 +18,7 @@ public enum RunRefusal implements FindingCode {
     NO_STOP_WAS_DRIVEN,
     NOT_ASKED_FOR,
     NOTHING_TO_DECIDE,
+    NO_SUCH_STOP,
     GIVE_A_REASON,
     WRONG_SPEED_CANNOT_COUNT,
     NOTHING_BESIDE_DRIVING,

@@ -62,7 +62,8 @@ record StopJudge(RunState run) {
                         .orElseGet(() -> StopRules.measurement(readings, asked).uncertainty()),
                 flags,
                 StopRules.validity(flags, phase),
-                Optional.empty());
+                Optional.empty(),
+                List.of());
     }
 
     private OptionalDouble interval(Driven driven) {

@@ -76,7 +76,9 @@ final class Waiting {
     static RunState started(RunState now, RunEvent event) {
         if (now.stage() == Stage.JUDGED) {
             // Whoever drives on goes along with the rules.
-            return started(Deciding.decided(now, now.last().judged(), "", event), event);
+            return started(
+                    Deciding.decided(now, new Happening.Decided(now.last().judged(), "", Optional.empty()), event),
+                    event);
         }
         now.require(now.stage() == Stage.WAITING, RunRefusal.NOTHING_TO_START);
         now.require(now.isSignedFor(event.atS()), RunRefusal.SIGN_FOR_TODAY);

@@ -128,7 +128,7 @@ class LoggedRunTest {
         assertThat(state.stops()).hasSize(1);
         assertThat(last().readings().pedal()).contains(PedalFeel.FIRM);
         assertThat(last().correctedM().value()).isEqualTo(distance);
-        says(new Happening.Decided(Validity.VALID, ""));
+        says(new Happening.Decided(Validity.VALID, "", Optional.empty()));
         assertThat(state.counted()).isEqualTo(1);
     }
 
@@ -138,19 +138,19 @@ class LoggedRunTest {
         assertThat(last().flags()).extracting(f -> f.code()).contains(FlagCode.ENTRY_SPEED_OUT);
         assertThat(last().judged()).isEqualTo(Validity.REPEAT);
         while (state.counted() < 4 && state.step() == 0) {
-            says(new Happening.Decided(last().judged(), ""));
+            says(new Happening.Decided(last().judged(), "", Optional.empty()));
             cool();
             if (state.step() == 0) {
                 logged(Approach.stop(ASKED_MPS, 0));
             }
         }
-        says(new Happening.Decided(last().judged(), ""));
+        says(new Happening.Decided(last().judged(), "", Optional.empty()));
         says(new Happening.TaskDone("spray fitted"));
         cool();
         logged(Approach.stop(ASKED_MPS, 0));
         assertThat(last().flags()).extracting(f -> f.code()).contains(FlagCode.WRONG_STATE);
         assertThat(last().judged()).isEqualTo(Validity.REPEAT);
-        says(new Happening.Decided(Validity.NOTE, "we looked: it was on"));
+        says(new Happening.Decided(Validity.NOTE, "we looked: it was on", Optional.empty()));
         RunReview review = RunReview.of(state);
         assertThat(review.remarks())
                 .extracting(RunReview.Remark::kind)
@@ -211,7 +211,7 @@ class LoggedRunTest {
         signed();
         for (int i = 0; i < 3; i++) {
             logged(Approach.stop(ASKED_MPS, 0));
-            says(new Happening.Decided(last().judged(), ""));
+            says(new Happening.Decided(last().judged(), "", Optional.empty()));
             cool();
         }
         Hydraulics vapour = new Hydraulics(0.06, 35, 0.35, 20, 0.3, 40);

@@ -105,7 +105,7 @@ class RunPropertiesTest {
             case AT_REST -> new Happening.Entered(readings(88 + 4 * random.nextDouble(), 44 + 6 * random.nextDouble()));
             case JUDGED ->
                 new Happening.Decided(
-                        state.stops().get(state.stops().size() - 1).judged(), "");
+                        state.stops().get(state.stops().size() - 1).judged(), "", Optional.empty());
             case TASK -> new Happening.TaskDone(random.nextBoolean() ? "" : "film, two strokes");
             case STOPPED ->
                 random.nextBoolean() ? new Happening.Released("looked at everything") : looked(CrackClass.NONE);
@@ -125,7 +125,9 @@ class RunPropertiesTest {
             case 6 -> new Happening.AtRest();
             case 7 -> oneIn.test(3) ? new Happening.WavedOff("a hare on the lane") : new Happening.AtRest();
             case 8 -> new Happening.Entered(readings(85 + 10 * random.nextDouble(), 44 + 6 * random.nextDouble()));
-            case 9, 10 -> new Happening.Decided(any(random, Validity.class), oneIn.test(2) ? "" : "the wind turned");
+            case 9, 10 ->
+                new Happening.Decided(
+                        any(random, Validity.class), oneIn.test(2) ? "" : "the wind turned", Optional.empty());
             case 11 -> new Happening.TaskDone("");
             case 12 -> oneIn.test(4) ? looked(any(random, CrackClass.class)) : new Happening.TaskDone("");
             default ->

@@ -117,7 +117,7 @@ class RunStateTest {
         }
 
         Driven valid(double distanceM) {
-            return driven(90, stop(90, distanceM)).says(5, new Happening.Decided(Validity.VALID, ""));
+            return driven(90, stop(90, distanceM)).says(5, new Happening.Decided(Validity.VALID, "", Optional.empty()));
         }
 
         JudgedStop last() {
@@ -206,14 +206,15 @@ class RunStateTest {
         Driven run = new Driven(procedure(phase(Phase.Kind.STOP, kmh(90), kmh(0), 9, held)), 9, 1).signed();
         run.driven(90, stop(90, 44));
         assertThat(run.flags()).as("nothing was before the first").doesNotContain(FlagCode.INTERVAL_NOT_READ);
-        run.says(5, new Happening.Decided(Validity.VALID, "")).driven(90, stop(90, 44));
+        run.says(5, new Happening.Decided(Validity.VALID, "", Optional.empty())).driven(90, stop(90, 44));
         assertThat(run.flags()).contains(FlagCode.INTERVAL_NOT_READ);
-        run.says(5, new Happening.Decided(Validity.VALID, "")).driven(90, rolled(1500));
+        run.says(5, new Happening.Decided(Validity.VALID, "", Optional.empty())).driven(90, rolled(1500));
         assertThat(run.last().judged()).isEqualTo(Validity.VALID);
-        run.says(5, new Happening.Decided(Validity.VALID, "")).driven(90, rolled(900));
+        run.says(5, new Happening.Decided(Validity.VALID, "", Optional.empty())).driven(90, rolled(900));
         assertThat(run.last().flags().get(0).finding().code()).isEqualTo(FlagFinding.ROLLED_TOO_LITTLE);
         assertThat(run.last().judged()).isEqualTo(Validity.REPEAT);
-        run.says(5, new Happening.Decided(Validity.REPEAT, "")).driven(90, rolled(2000));
+        run.says(5, new Happening.Decided(Validity.REPEAT, "", Optional.empty()))
+                .driven(90, rolled(2000));
         assertThat(run.last().flags().get(0).finding().code()).isEqualTo(FlagFinding.ROLLED_TOO_FAR);
     }
 
@@ -257,7 +258,7 @@ class RunStateTest {
         Driven run = new Driven(STOPS, 4).signed().driven(discC, stop(entryKmh, 48));
         assertThat(run.last().judged()).isEqualTo(judged);
         assertThat(run.flags()).isEqualTo(flag == null ? List.of() : List.of(flag));
-        run.says(1, new Happening.Decided(judged, ""));
+        run.says(1, new Happening.Decided(judged, "", Optional.empty()));
         assertThat(run.state.counted()).isEqualTo(judged == Validity.REPEAT ? 0 : 1);
         assertThat(run.state.stage()).isEqualTo(Stage.WAITING);
     }
@@ -277,7 +278,7 @@ class RunStateTest {
         run.driven(90, readings(90, 47, Map.of(), true, Optional.empty(), spray));
         assertThat(run.flags()).containsExactly(FlagCode.WRONG_STATE, FlagCode.WHEEL_LOCK);
         assertThat(run.last().judged()).isEqualTo(Validity.REPEAT);
-        run.says(1, new Happening.Decided(Validity.REPEAT, ""));
+        run.says(1, new Happening.Decided(Validity.REPEAT, "", Optional.empty()));
         run.says(1, new Happening.DiscsRead(Map.of(WheelPosition.FRONT_LEFT, 90.0)))
                 .says(1, new Happening.LaneCalled(true))
                 .says(1, new Happening.Started())
@@ -289,22 +290,47 @@ class RunStateTest {
     @Test
     void overrulingTheRulesTakesAReasonAndAWrongSpeedCannotBeOverruled() {
         Driven run = new Driven(STOPS, 4).signed().driven(140, stop(90, 48));
-        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, " ")))
+        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, " ", Optional.empty())))
                 .hasMessageContaining("GIVE_A_REASON");
-        run.says(1, new Happening.Decided(Validity.NOTE, "the gun was held at the pad"));
+        run.says(1, new Happening.Decided(Validity.NOTE, "the gun was held at the pad", Optional.empty()));
         assertThat(run.last().counts()).isTrue();
         assertThat(run.last().decision().orElseThrow().reason()).contains("the gun");
         run.driven(90, stop(99, 60));
         assertThat(run.last().correctedM().reason()).contains("too far off");
-        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.VALID, "looked fine")))
+        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.VALID, "looked fine", Optional.empty())))
                 .hasMessageContaining("WRONG_SPEED_CANNOT_COUNT");
+    }
+
+    @Test
+    void twoWhoJudgeTheSameStopDifferentlyAreBothHeardAndTheNextStopIsNotTouched() {
+        Driven run = new Driven(STOPS, 4).signed().driven(90, stop(90, 48));
+        UUID first = run.last().id();
+        run.says(1, new Happening.Decided(Validity.VALID, "", Optional.of(first)));
+        run.driven(90, stop(90, 47.8));
+        UUID second = run.last().id();
+        // Somebody without a link had decided on the first, and it comes only now.
+        run.says(1, new Happening.Decided(Validity.REPEAT, "a gust", Optional.of(first)));
+        assertThat(run.state.stage()).isEqualTo(Stage.JUDGED);
+        JudgedStop disputed = run.state.stops().get(0);
+        assertThat(disputed.counts()).as("the first that came stands").isTrue();
+        assertThat(disputed.objections()).extracting(JudgedStop.Ruling::reason).containsExactly("a gust");
+        assertThat(run.last().decision()).isEmpty();
+        run.says(1, new Happening.Decided(Validity.NOTE, "", Optional.of(first)));
+        assertThat(run.state.stops().get(0).objections())
+                .as("the same once more")
+                .hasSize(1);
+        run.says(1, new Happening.Decided(Validity.VALID, "", Optional.of(second)));
+        run.says(1, new Happening.Settled(first));
+        assertThat(run.state.stops().get(0).objections()).isEmpty();
+        assertThatThrownBy(() -> run.says(1, new Happening.Settled(UUID.randomUUID())))
+                .hasMessageContaining("NO_SUCH_STOP");
     }
 
     @Test
     void extraRunsComeToAnEnd() {
         Driven run = new Driven(STOPS, 4).signed();
         for (int i = 0; i < 5; i++) {
-            run.driven(140, stop(90, 48)).says(1, new Happening.Decided(Validity.REPEAT, ""));
+            run.driven(140, stop(90, 48)).says(1, new Happening.Decided(Validity.REPEAT, "", Optional.empty()));
         }
         assertThat(run.state.stage()).isEqualTo(Stage.TASK);
         assertThat(run.state.values(0)).isEmpty();
@@ -323,7 +349,7 @@ class RunStateTest {
         run.says(1, new Happening.LaneCalled(true)).says(1, new Happening.Started());
         run.says(1, new Happening.LaneCalled(false));
         assertThat(run.state.stage()).isEqualTo(Stage.WAITING);
-        run.driven(90, stop(90, 48)).says(1, new Happening.Decided(Validity.VALID, ""));
+        run.driven(90, stop(90, 48)).says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
         assertThatThrownBy(() -> run.says(1, new Happening.Started())).hasMessageContaining("LANE_NOT_CLEAR");
     }
 
@@ -334,7 +360,7 @@ class RunStateTest {
                 .driven(90, readings(90, 52, Map.of(), false, Optional.of(PedalFeel.TO_THE_FLOOR), Map.of()));
         assertThat(run.state.stage()).isEqualTo(Stage.STOPPED);
         assertThat(run.state.halts().get(0).rule()).contains(AbortRule.PEDAL_TO_FLOOR);
-        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, "go on")))
+        assertThatThrownBy(() -> run.says(1, new Happening.Decided(Validity.NOTE, "go on", Optional.empty())))
                 .hasMessageContaining("RELEASE_IT_FIRST");
         assertThatThrownBy(() -> run.says(1, new Happening.Released(" ")))
                 .hasMessageContaining("SAY_WHAT_WAS_INSPECTED");
@@ -553,20 +579,20 @@ class RunStateTest {
     void theSecondOfAPairIsTimedFromTheFirstAndTheFirstOfTheNextIsNot() {
         Driven run = pair(new Driven(endurance(4), 4, 1).signed(), 20);
         assertThat(run.flags()).isEmpty();
-        run.says(1, new Happening.Decided(Validity.VALID, ""));
+        run.says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
         assertThat(run.state.current().orElseThrow().cycle()).isEqualTo(2);
         assertThat(run.state.lastStartS()).isEmpty();
         pair(run, 80);
         assertThat(run.flags()).containsExactly(FlagCode.INTERVAL_OUT);
-        run.says(1, new Happening.Decided(Validity.REPEAT, ""));
+        run.says(1, new Happening.Decided(Validity.REPEAT, "", Optional.empty()));
         assertThat(run.state.current().orElseThrow().phase()).contains(AGAIN);
     }
 
     @Test
     void anEnduranceIsSuspendedByACrackAndGoesOnAnotherDayWhereItStood() {
-        Driven run =
-                pair(new Driven(endurance(4), 4, 1).signed(), 20).says(1, new Happening.Decided(Validity.VALID, ""));
-        pair(run, 20).says(1, new Happening.Decided(Validity.VALID, ""));
+        Driven run = pair(new Driven(endurance(4), 4, 1).signed(), 20)
+                .says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
+        pair(run, 20).says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
         assertThat(run.state.current().orElseThrow().name()).isEqualTo("INSPECTION");
         CrackSeen edge = new CrackSeen(
                 WheelPosition.FRONT_LEFT,
@@ -599,7 +625,7 @@ class RunStateTest {
         assertThat(run.flags()).containsExactly(FlagCode.STATE_NOT_LOOKED_AT);
         assertThat(run.last().judged()).isEqualTo(Validity.NOTE);
         assertThat(run.last().counts()).isTrue();
-        run.says(1, new Happening.Decided(Validity.NOTE, ""));
+        run.says(1, new Happening.Decided(Validity.NOTE, "", Optional.empty()));
         assertThat(RunReview.of(run.state).remarks())
                 .extracting(r -> r.finding().code())
                 .contains(RunFinding.SWITCH_NOT_LOOKED_AT);
@@ -656,10 +682,10 @@ class RunStateTest {
                 alone.whose(),
                 alone.grip());
         Driven run = new Driven(procedure(whole, rear), 1, 1).signed();
-        run.driven(90, stop(60, 20)).says(1, new Happening.Decided(Validity.VALID, ""));
+        run.driven(90, stop(60, 20)).says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
         assertThat(run.state.measuredPhase()).contains("rear alone");
         assertThat(run.state.values(0)).isEmpty();
-        run.driven(90, stop(60, 55)).says(1, new Happening.Decided(Validity.VALID, ""));
+        run.driven(90, stop(60, 55)).says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
         assertThat(run.state.values(0)).containsExactly(55);
         assertThat(run.script.measuredStops(0, run.state.measuredPhase())).isEqualTo(2);
     }
