@@ -150,8 +150,8 @@ class ScriptsTest {
     @Test
     void whatIsNotWholeIsRefusedAndChangesNothing() throws Exception {
         String out = shell(KEPT + """
-                refused() { (restore "$1") | head -1 | sed "s#$PWD/##"; }
-                (backup kept) | head -1 | sed "s#$PWD/##"
+                refused() { (restore "$1" || true) | sed -n 1p | sed "s#$PWD/##"; }
+                ((backup kept) || true) | sed -n 1p | sed "s#$PWD/##"
                 head -c 3000 kept >short; refused short
                 mkdir in; tar -C in -xf kept
                 pack() { tar -C in -cf "$1" about SHA256SUMS database.dump uploads; }
