@@ -55,7 +55,6 @@ export function Lane(props: {
   const x = scaleLinear([0, end], [INSET, width - INSET]);
   const at = (metres: number) => x(toUnit(metres));
   const height = TOP + ROW * props.rows.length;
-  const mean = baseline.side.mean.value;
   return (
     <div ref={ref}>
       <Picture
@@ -86,27 +85,30 @@ export function Lane(props: {
             onChoose={props.onChoose}
           />
         ))}
-        {mean !== undefined && props.rows.length > 1 && (
-          <MeanLine x={at(mean)} from={TOP + ROW - 1} to={height + 2} colour={colour(baseline.letter)} />
-        )}
-        {props.rows.map(
-          (r, i) =>
-            i > 0 && (
-              <Gap
-                rowHeight={ROW}
-                end={width - 2}
-                narrow={narrow}
-                key={r.letter}
-                row={r}
-                baseline={baseline}
-                y={TOP + i * ROW}
-                at={at}
-                units={units}
-              />
-            ),
-        )}
+        <MeanLine baseline={baseline} rows={props.rows.length} at={at} from={TOP + ROW - 1} to={height + 2} />
+        {props.rows.slice(1).map((r, i) => (
+          <Gap
+            key={r.letter}
+            rowHeight={ROW}
+            end={width - 2}
+            narrow={narrow}
+            row={r}
+            baseline={baseline}
+            y={TOP + (i + 1) * ROW}
+            at={at}
+            units={units}
+          />
+        ))}
         {!narrow && <Ghost rows={props.rows} car={props.car} at={at} units={units} />}
-        <Marks marks={marks} at={at} bottom={height + 2} names={height + 42} width={width} units={units} />
+        <Marks
+          narrow={narrow}
+          marks={marks}
+          at={at}
+          bottom={height + 2}
+          names={height + 42}
+          width={width}
+          units={units}
+        />
         <Tape
           x={x}
           from={0}
@@ -155,14 +157,23 @@ function Slab(props: {
 }
 
 /** Where the baseline stopped on average, drawn through all that stand below it. */
-function MeanLine(props: { x: number; from: number; to: number; colour: string }) {
+function MeanLine(props: {
+  baseline: LaneRow;
+  rows: number;
+  at: (metres: number) => number;
+  from: number;
+  to: number;
+}) {
+  const mean = props.baseline.side.mean.value;
+  if (mean === undefined || props.rows < 2) return null;
+  const x = props.at(mean);
   return (
     <line
-      x1={props.x}
-      x2={props.x}
+      x1={x}
+      x2={x}
       y1={props.from}
       y2={props.to}
-      stroke={props.colour}
+      stroke={colour(props.baseline.letter)}
       strokeWidth={1.8}
       strokeDasharray="5 4"
     />

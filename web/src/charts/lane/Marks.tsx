@@ -15,8 +15,10 @@ export function Marks(props: {
   names: number;
   width: number;
   units: UnitTable;
+  /** Names stand on the slab there, and a line through it would strike them out. */
+  narrow: boolean;
 }) {
-  const { marks, at, bottom, names, width, units } = props;
+  const { marks, at, bottom, names, width, units, narrow } = props;
   return marks.map((mark, i) => {
     const x = at(mark.metres);
     const text = `${mark.label}, ${number(units.distance.of(mark.metres), units.distance.decimals)} ${units.distance.unit}`;
@@ -24,7 +26,14 @@ export function Marks(props: {
     const y = names + MARK_LINE * i;
     return (
       <g key={mark.id}>
-        <line x1={x} x2={x} y1={TOP - 4} y2={bottom} stroke="var(--ink)" strokeWidth={1.4} />
+        <line
+          x1={x}
+          x2={x}
+          y1={narrow ? bottom - 12 : TOP - 4}
+          y2={bottom}
+          stroke="var(--ink)"
+          strokeWidth={1.4}
+        />
         <line
           x1={x}
           x2={x}

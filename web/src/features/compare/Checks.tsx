@@ -19,7 +19,7 @@ export function Checks({ checks }: { checks: Check[] }) {
       <tbody>
         {checks.map((c) => (
           <tr key={c.code + c.evidence.text.metric}>
-            <Td className="w-24">
+            <Td className="w-28 whitespace-nowrap">
               <Status kind={WORDS[c.level][0]} word={WORDS[c.level][1]} />
             </Td>
             <Td>{said(c.title, units)}</Td>

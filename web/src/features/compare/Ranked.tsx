@@ -35,7 +35,13 @@ export function Ranked(props: {
   const name = (id: string) => data.sides.find((s) => s.configurationId === id)?.configuration ?? '';
   return (
     <Strip tone="sheet" className="overflow-x-auto pb-3" aria-label="Ranking">
-      <h2 className="max-w-[60ch] text-[22px]">{sentences.map((s) => said(s, units)).join(' ')}</h2>
+      <h2 className="max-w-[60ch] text-[22px]">{sentences.slice(0, 1).map((s) => said(s, units))}</h2>
+      <p className="mt-1 max-w-[90ch] text-[14.5px] text-ink-2 empty:hidden">
+        {sentences
+          .slice(1)
+          .map((s) => said(s, units))
+          .join(' ')}
+      </p>
       <Table className="mt-3">
         <thead>
           <tr>

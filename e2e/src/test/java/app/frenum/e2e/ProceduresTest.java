@@ -168,6 +168,8 @@ class ProceduresTest extends Journey {
                     page.getByLabel("What, where, how much").fill("film, both faces in front, two strokes");
                     button("Done").click();
                     assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+                    // The card goes on once the server has it.
+                    assertThat(heading()).not().hasText("Apply.");
                     run = p.run();
                 } else {
                     run = p.says(60, Map.of("type", "taskDone", "note", "film on both faces"));

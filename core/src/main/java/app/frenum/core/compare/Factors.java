@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
@@ -74,10 +75,13 @@ public record Factors(
     /** To drive the one with only one factor of the other, which may be of another vehicle. */
     public record Missing(Series with, String factor, Series of) {}
 
-    /** @param fitted the factors that can be changed for a run, and are not conditions */
-    public static Factors of(List<Series> all, Set<String> fitted) {
+    /**
+     * @param fitted the factors that can be changed for a run, and are not conditions
+     * @param asked keys of the series that somebody looks at: a run that tells something of those is named before another
+     */
+    public static Factors of(List<Series> all, Set<String> fitted, Set<String> asked) {
         List<Series> driven = all.stream().filter(s -> s.values().length > 0).toList();
-        return new Writing(driven, fitted).factors();
+        return new Writing(driven, fitted, asked).factors();
     }
 
     /** What it comes to. */
@@ -132,15 +136,17 @@ public record Factors(
     private static final class Writing {
         private final List<Series> series;
         private final Set<String> fitted;
+        private final Set<String> asked;
         /** Factors that vary; those that always changed together under one name. */
         private final Map<String, List<String>> merged = new LinkedHashMap<>();
 
         private final List<List<String>> inseparable = new ArrayList<>();
         private final List<String> hidden = new ArrayList<>();
 
-        Writing(List<Series> series, Set<String> fitted) {
+        Writing(List<Series> series, Set<String> fitted, Set<String> asked) {
             this.series = series;
             this.fitted = fitted;
+            this.asked = asked;
             Map<List<Integer>, List<String>> byPartition = new LinkedHashMap<>();
             series.stream()
                     .flatMap(s -> s.levels().keySet().stream())
@@ -378,7 +384,7 @@ public record Factors(
          * vehicles only what can be fitted to either comes in question.
          */
         private Optional<Missing> missing(List<Column> columns, RealMatrix x, List<NotTold> notTold) {
-            Optional<Missing> ofFactors = inseparable.stream()
+            Stream<Missing> ofFactors = inseparable.stream()
                     .filter(names -> names.stream().allMatch(f -> f.equals(VEHICLE) || fitted.contains(f)))
                     .flatMap(names -> series.stream()
                             .flatMap(a -> series.stream()
@@ -386,12 +392,19 @@ public record Factors(
                                             || a.vehicle().equals(b.vehicle()))
                                     .filter(b -> names.stream()
                                             .noneMatch(f -> level(a, f).equals(level(b, f))))
-                                    .map(b -> new Missing(a, firstFitted(names), b))))
-                    .findFirst();
-            return ofFactors.or(() -> notTold.stream()
+                                    .map(b -> new Missing(a, firstFitted(names), b))));
+            Stream<Missing> ofLevels = notTold.stream()
                     .filter(n -> fitted.contains(n.factor()))
-                    .flatMap(n -> thatTells(columns, x, n).stream())
-                    .findFirst());
+                    .flatMap(n -> thatTells(columns, x, n).stream());
+            List<Missing> all = Stream.concat(ofFactors, ofLevels).toList();
+            return all.stream()
+                    .filter(this::isAsked)
+                    .findFirst()
+                    .or(() -> all.stream().findFirst());
+        }
+
+        private boolean isAsked(Missing m) {
+            return asked.contains(m.with().key()) || asked.contains(m.of().key());
         }
 
         /** A series that would tell the level, were it driven once more with that and all else as it was. */

@@ -18,7 +18,7 @@ class FactorsTest {
     private static final int TESTS = 2000;
 
     private static Factors of(List<Series> all) {
-        return Factors.of(all, Set.of("pads", "fluid", "tyres"));
+        return Factors.of(all, Set.of("pads", "fluid", "tyres"), Set.of());
     }
 
     private static Series series(String name, String vehicle, String tyre, double... metres) {
@@ -139,6 +139,20 @@ class FactorsTest {
         all.add(series("the missing one", run.with().levels().get("vehicle"), "soft", 48.5, 48.9, 48.3));
         assertThat(of(all).notTold()).isEmpty();
         assertThat(effect(of(all), "soft").share()).isCloseTo(-0.03, within(0.005));
+    }
+
+    @Test
+    void theRunThatIsNamedIsOfWhatSomebodyLooksAt() {
+        List<Series> all = List.of(
+                new Series("1", "1", Map.of("vehicle", "a", "pads", "x", "fluid", "old"), new double[] {50, 51}),
+                new Series("2", "2", Map.of("vehicle", "a", "pads", "y", "fluid", "new"), new double[] {48, 49}),
+                new Series("3", "3", Map.of("vehicle", "b", "tyres", "p", "lines", "q"), new double[] {45, 46}),
+                new Series("4", "4", Map.of("vehicle", "b", "tyres", "r", "lines", "s"), new double[] {43, 44}));
+        Set<String> fitted = Set.of("pads", "fluid", "tyres", "lines");
+        for (String key : List.of("1", "2", "3", "4")) {
+            Missing named = Factors.of(all, fitted, Set.of(key)).missing().orElseThrow();
+            assertThat(List.of(named.with().key(), named.of().key())).contains(key);
+        }
     }
 
     /** Five vehicles, three tyres, one run of most; the tyre shortens by 4 %, and each pair has a quirk of its own. */

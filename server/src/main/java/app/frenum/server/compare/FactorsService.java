@@ -57,12 +57,19 @@ class FactorsService {
                 fitted.addAll(c.changed());
             }
         }
-        Factors factors = Factors.of(series, fitted);
+        Factors factors = Factors.of(series, fitted, asked(testId));
         return new FactorsView(
                 series.size(),
                 taken,
                 factors.sentences(),
                 factors.missing().map(m -> between(m, configurations)).orElse(null));
+    }
+
+    /** The configurations of the test itself. */
+    private Set<String> asked(UUID testId) {
+        return comparisons.sides(testId, null, false, null).configurationIds().stream()
+                .map(UUID::toString)
+                .collect(Collectors.toSet());
     }
 
     private List<ComparedSides> alike(TestDefinition asked) {
