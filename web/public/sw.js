@@ -30,15 +30,21 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin) return;
   if (request.mode === 'navigate' && !url.pathname.startsWith('/api/')) event.respondWith(page(event));
   else if (url.pathname.startsWith('/assets/')) event.respondWith(asset(request));
-  else if (url.pathname.startsWith('/api/') && request.headers.get('Accept') !== 'text/event-stream')
-    event.respondWith(told(event));
+  else if (isAsked(request, url)) event.respondWith(told(event));
 });
+
+/** What a page asks for to show it; streams go on by themselves, and files that people save are theirs to keep. */
+const isAsked = (request, url) =>
+  url.pathname.startsWith('/api/') &&
+  request.mode !== 'navigate' &&
+  request.headers.get('Accept') !== 'text/event-stream';
 
 /** One page for every address. It is kept with what it is made of, and with the policy it came with. */
 async function page(event) {
   try {
     const fresh = await fetch(event.request);
-    if (fresh.ok) event.waitUntil(keepShell(fresh.clone()));
+    // Notices and the like are no page of the application.
+    if (fresh.ok && isOf(fresh, 'text/html')) event.waitUntil(keepShell(fresh.clone()));
     return fresh;
   } catch (away) {
     const kept = await caches.match('/', { cacheName: SHELL });
@@ -68,7 +74,7 @@ async function asset(request) {
 async function told(event) {
   try {
     const fresh = await fetch(event.request);
-    if (fresh.ok && isJson(fresh)) event.waitUntil(keepKnown(event.request, fresh.clone()));
+    if (fresh.ok && isOf(fresh, 'application/json')) event.waitUntil(keepKnown(event.request, fresh.clone()));
     return fresh;
   } catch (away) {
     const kept = await caches.match(event.request, { cacheName: KNOWN });
@@ -77,7 +83,7 @@ async function told(event) {
   }
 }
 
-const isJson = (response) => (response.headers.get('Content-Type') ?? '').startsWith('application/json');
+const isOf = (response, type) => (response.headers.get('Content-Type') ?? '').startsWith(type);
 
 async function keepKnown(request, response) {
   const body = await response.arrayBuffer();

@@ -6,6 +6,7 @@ import { number, said } from '../../units/units';
 import { countdown, waitsUntil } from './clock';
 import { loggerOf, useLive } from './live';
 import { Share } from './Share';
+import { useAwake } from './useAwake';
 import { useRun, useRunClock } from './useRun';
 
 /** For the driver: one value, very large, nothing to press and nothing that makes them look down for long. */
@@ -16,6 +17,7 @@ export function DriverPage() {
   const now = useRunClock(clock);
   const view = query.data;
   useTitle('Driver', view?.question);
+  useAwake();
   const logger = loggerOf(view);
   const live = useLive(logger?.id);
   if (!view) return <Reading what="Waiting for the run" />;

@@ -8,6 +8,7 @@ import { useTitle } from '../../ui/useTitle';
 import { HolderSheet } from './HolderSheet';
 import { NotBegun } from './NotBegun';
 import { RunCard } from './RunCard';
+import { useAwake } from './useAwake';
 import { useRun } from './useRun';
 
 /** The trackside: what to do next, at a glance, and whether what was done counts. */
@@ -17,6 +18,7 @@ export function RunPage() {
   const [handingOver, setHandingOver] = useState(false);
   const { query, queued, say, forgetRefused, clock, linked } = useRun(testId, person);
   useTitle('Run', query.data?.question);
+  useAwake();
   if (!query.data) {
     if (query.error instanceof Problem && query.error.offline) return <Failure error={query.error} />;
     return query.error ? <NotBegun testId={testId} /> : <Reading what="Reading the run" />;

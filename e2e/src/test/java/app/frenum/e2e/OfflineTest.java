@@ -24,6 +24,10 @@ class OfflineTest extends Journey {
     @Test
     void whatWasKnownStandsWithItsAgeUntilTheLinkIsBack() {
         String said = phone.locator("h1").textContent();
+        // What is read beside the application must not take its place.
+        phone.navigate("/notices.txt");
+        phone.goBack();
+        assertThat(phone.locator("h1")).hasText(said);
         phone.context().setOffline(true);
         phone.reload();
         assertThat(phone.locator("h1")).hasText(said);

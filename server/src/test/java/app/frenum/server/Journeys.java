@@ -83,6 +83,35 @@ public final class Journeys {
                 .toList();
     }
 
+    /** A test of a vehicle, from 90 km/h, with no stops yet; its id. */
+    public static UUID test(RunningServer server, UUID vehicle, String question) {
+        UUID id = UUID.randomUUID();
+        Map<String, Object> asked = new HashMap<>(Map.of(
+                "id",
+                id,
+                "vehicleId",
+                vehicle,
+                "question",
+                question,
+                "lane",
+                "",
+                "nominalSpeed",
+                Map.of("value", 90, "unit", "KILOMETRES_PER_HOUR"),
+                "basis",
+                "ONSET_TO_REST",
+                "marginSize",
+                1,
+                "marginOfBaseline",
+                false,
+                "drivenOn",
+                "2026-06-01"));
+        asked.put("grade", null);
+        if (server.post("/api/tests", asked).status() != 200) {
+            throw new IllegalStateException("the test was not taken");
+        }
+        return id;
+    }
+
     public static Map<String, Object> q(double entered, String unit) {
         return Map.of("entered", entered, "unit", unit);
     }

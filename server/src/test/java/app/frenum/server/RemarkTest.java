@@ -28,33 +28,7 @@ class RemarkTest {
         server.post(
                 "/api/configurations",
                 Map.of("id", configuration, "vehicleId", vehicle, "name", "As bought", "changed", List.of()));
-        test = aTest();
-    }
-
-    private UUID aTest() {
-        UUID id = UUID.randomUUID();
-        Map<String, Object> asked = new HashMap<>(Map.of(
-                "id",
-                id,
-                "vehicleId",
-                vehicle,
-                "question",
-                "Which stops shorter?",
-                "lane",
-                "",
-                "nominalSpeed",
-                Map.of("value", 90, "unit", "KILOMETRES_PER_HOUR"),
-                "basis",
-                "ONSET_TO_REST",
-                "marginSize",
-                1,
-                "marginOfBaseline",
-                false,
-                "drivenOn",
-                "2026-06-01"));
-        asked.put("grade", null);
-        assertThat(server.post("/api/tests", asked).status()).isEqualTo(200);
-        return id;
+        test = Journeys.test(server, vehicle, "Which stops shorter?");
     }
 
     private Answer mark(UUID of, UUID id, String label, double metres) {
@@ -84,7 +58,8 @@ class RemarkTest {
         assertThat(one).hasSize(1);
         assertThat(one.get(0).get("metres").asDouble()).isCloseTo(144, within(1e-9));
         assertThat(one.get(0).get("told").toString()).contains("square law");
-        assertThat(mark(aTest(), id, "Limit", 36).status())
+        assertThat(mark(Journeys.test(server, vehicle, "Another?"), id, "Limit", 36)
+                        .status())
                 .as("of another test")
                 .isEqualTo(409);
         Answer nonsense = mark(test, UUID.randomUUID(), " ", 0);

@@ -112,6 +112,35 @@ class RunTest {
     }
 
     @Test
+    void aJudgementThatComesLateIsOfTheStopItsMakerSawAndBothAreKept() {
+        begun();
+        warmedUp();
+        String first =
+                driven(90, readings(80, 38.4)).get("stops").get(10).get("id").asString();
+        Map<String, Object> keeps = Map.of("type", "decided", "validity", "VALID", "reason", "", "stop", first);
+        says(5, keeps);
+        driven(90, readings(80, 37.9));
+        says(5, Map.of("type", "decided", "validity", "REPEAT", "reason", "a gust", "stop", first));
+        JsonNode view = says(1, keeps);
+        assertThat(view.get("stage").asString())
+                .as("the next stop waits for its own")
+                .isEqualTo("JUDGED");
+        JsonNode disputed = view.get("stops").get(10);
+        assertThat(disputed.get("decision").get("validity").asString()).isEqualTo("VALID");
+        assertThat(disputed.get("objections")).hasSize(1);
+        assertThat(says(5, Map.of("type", "settled", "stop", first))
+                        .get("stops")
+                        .get(10)
+                        .get("objections"))
+                .isEmpty();
+        Answer unknown = says(
+                UUID.randomUUID(),
+                1,
+                Map.of("type", "settled", "stop", UUID.randomUUID().toString()));
+        assertThat(unknown.status()).isEqualTo(409);
+    }
+
+    @Test
     void stopsAreJudgedAndBecomeStopsOfTheTest() {
         begun();
         warmedUp();

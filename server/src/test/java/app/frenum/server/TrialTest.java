@@ -19,9 +19,9 @@ import tools.jackson.databind.json.JsonMapper;
 class TrialTest {
     private final RunningServer server = RunningServer.shared();
     private final JsonMapper json = new JsonMapper();
-    private final UUID test = UUID.randomUUID();
     private final UUID vehicle = UUID.randomUUID();
     private final UUID configuration = UUID.randomUUID();
+    private UUID test;
 
     @BeforeEach
     void aTestOfAVehicle() {
@@ -29,27 +29,7 @@ class TrialTest {
         server.post(
                 "/api/configurations",
                 Map.of("id", configuration, "vehicleId", vehicle, "name", "As bought", "changed", List.of()));
-        Map<String, Object> asked = new HashMap<>(Map.of(
-                "id",
-                test,
-                "vehicleId",
-                vehicle,
-                "question",
-                "Does it last the session?",
-                "lane",
-                "",
-                "nominalSpeed",
-                Map.of("value", 90, "unit", "KILOMETRES_PER_HOUR"),
-                "basis",
-                "ONSET_TO_REST",
-                "marginSize",
-                1,
-                "marginOfBaseline",
-                false,
-                "drivenOn",
-                "2026-06-01"));
-        asked.put("grade", null);
-        assertThat(server.post("/api/tests", asked).status()).isEqualTo(200);
+        test = Journeys.test(server, vehicle, "Does it last the session?");
     }
 
     private RunningServer.Answer begin(UUID id, String guess) {
