@@ -1570,7 +1570,7 @@ export interface components {
         };
         CheckView: {
             /** @enum {string} */
-            code: "BASIS" | "ONSET_SOURCE" | "NOMINAL_SPEED" | "LOAD" | "PHASE" | "SURFACE" | "TOO_FEW" | "FEW_STOPS" | "OTHER_DAY" | "START_TEMPERATURE" | "DRIFT" | "AMBIENT" | "TYRE_PRESSURE" | "FACTORS" | "INSTRUMENTS" | "STRUCK_OUT_SHARE" | "LEARNING" | "BEDDING" | "GRADE" | "ENTRY_SPEED" | "DRIVER" | "OUTLIER" | "INSTRUMENT_FLOOR" | "GRIP" | "ORDER" | "REFERENCE" | "SPEED_LATENCY";
+            code: "BASIS" | "ONSET_SOURCE" | "NOMINAL_SPEED" | "LOAD" | "PHASE" | "SURFACE" | "TOO_FEW" | "FEW_STOPS" | "OTHER_DAY" | "START_TEMPERATURE" | "DRIFT" | "AMBIENT" | "TYRE_PRESSURE" | "TYRES" | "FACTORS" | "INSTRUMENTS" | "STRUCK_OUT_SHARE" | "LEARNING" | "BEDDING" | "GRADE" | "ENTRY_SPEED" | "DRIVER" | "OUTLIER" | "INSTRUMENT_FLOOR" | "GRIP" | "ORDER" | "REFERENCE" | "SPEED_LATENCY";
             evidence: components["schemas"]["WrittenFinding"];
             /** @enum {string} */
             level: "BLOCK" | "CAUTION" | "NOT_KNOWN" | "PASS";
@@ -1622,7 +1622,9 @@ export interface components {
             load: string | null;
             surface: string | null;
             trackC: number | null;
+            tyreC: number | null;
             tyrePressureFrontBar: number | null;
+            tyres: ("COLD" | "WARM") | null;
             windMps: number | null;
         };
         ConfigurationSpec: {
@@ -1896,7 +1898,7 @@ export interface components {
         };
         Doubted: {
             /** @enum {string} */
-            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "TYRES" | "TYRE_TEMPERATURE" | "STRUCK_OUT" | "REASON" | "NOTE";
             finding: components["schemas"]["WrittenFinding"];
         };
         DrivenLaps: {
@@ -2062,7 +2064,7 @@ export interface components {
             sides: components["schemas"]["FadeSide"][];
         };
         Fault: {
-            column: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
+            column: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "TYRES" | "TYRE_TEMPERATURE" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
             problem: string;
         };
         Flag: {
@@ -2270,6 +2272,7 @@ export interface components {
                 TRAILER?: boolean;
             };
             time: components["schemas"]["WrittenQuantity"] | null;
+            tyres: ("COLD" | "WARM") | null;
         };
         Happened: {
             /** Format: double */
@@ -2762,7 +2765,6 @@ export interface components {
             frontPressurePeak: components["schemas"]["WrittenFigure"];
             frontShare: components["schemas"]["WrittenFigure"];
             fused: components["schemas"]["FusedStop"];
-            gripLimited: boolean;
             /** @enum {string} */
             kind: "STOP" | "SNUB";
             lockedAtS: {
@@ -2809,6 +2811,8 @@ export interface components {
             };
             time: components["schemas"]["WrittenFigure"];
             uncertainty: components["schemas"]["StopUncertainty"];
+            /** @enum {string} */
+            wheels: "REACHED" | "NOT_REACHED" | "NOT_LOGGED";
         };
         Metres: {
             /** Format: double */
@@ -2979,7 +2983,7 @@ export interface components {
             text: string;
         };
         PastedColumn: {
-            meaning: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
+            meaning: ("CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "TYRES" | "TYRE_TEMPERATURE" | "STRUCK_OUT" | "REASON" | "NOTE") | null;
             sure: boolean;
             title: string;
             unit: ("METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS") | null;
@@ -3352,6 +3356,8 @@ export interface components {
             surface: string | null;
             tyrePressureFront: components["schemas"]["WrittenQuantity"] | null;
             tyrePressureRear: components["schemas"]["WrittenQuantity"] | null;
+            tyreTemperature: components["schemas"]["WrittenQuantity"] | null;
+            tyres: ("COLD" | "WARM") | null;
         };
         SaveRequest: {
             conditions: components["schemas"]["Conditions"];
@@ -3407,7 +3413,7 @@ export interface components {
         SheetEntry: {
             choices: string[];
             /** @enum {string} */
-            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "TYRES" | "TYRE_TEMPERATURE" | "STRUCK_OUT" | "REASON" | "NOTE";
             title: string;
             units: components["schemas"]["SheetUnit"][];
         };
@@ -3467,6 +3473,8 @@ export interface components {
             time: components["schemas"]["WrittenQuantity"] | null;
             tyrePressureFront: components["schemas"]["WrittenQuantity"] | null;
             tyrePressureRear: components["schemas"]["WrittenQuantity"] | null;
+            tyreTemperature: components["schemas"]["WrittenQuantity"] | null;
+            tyres: ("COLD" | "WARM") | null;
         };
         SheetUnit: {
             allowed: string;
@@ -3940,7 +3948,7 @@ export interface components {
         };
         TypedColumn: {
             /** @enum {string} */
-            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "STRUCK_OUT" | "REASON" | "NOTE";
+            column: "CONFIGURATION" | "SERIES" | "STOP" | "DATE" | "BASIS" | "DIRECTION" | "DRIVER" | "LOAD" | "INSTRUMENT" | "NOMINAL_SPEED" | "ENTRY_SPEED" | "DISTANCE" | "TIME" | "START_TEMPERATURE_FRONT_LEFT" | "START_TEMPERATURE_FRONT_RIGHT" | "START_TEMPERATURE_REAR_LEFT" | "START_TEMPERATURE_REAR_RIGHT" | "END_TEMPERATURE_FRONT_LEFT" | "END_TEMPERATURE_FRONT_RIGHT" | "END_TEMPERATURE_REAR_LEFT" | "END_TEMPERATURE_REAR_RIGHT" | "SECONDS_AFTER_REST" | "READ_ON" | "PEDAL_FEEL" | "PEDAL_EFFORT" | "PHASE" | "LOCKED_FIRST" | "SURFACE" | "AMBIENT" | "TYRE_PRESSURE_FRONT" | "TYRE_PRESSURE_REAR" | "TYRES" | "TYRE_TEMPERATURE" | "STRUCK_OUT" | "REASON" | "NOTE";
             unit: ("METRES_PER_SECOND" | "KILOMETRES_PER_HOUR" | "MILES_PER_HOUR" | "KNOTS" | "METRES" | "MILLIMETRES" | "CENTIMETRES" | "KILOMETRES" | "FEET" | "INCHES" | "YARDS" | "SECONDS" | "MILLISECONDS" | "MICROSECONDS" | "MINUTES" | "HOURS" | "METRES_PER_SECOND_SQUARED" | "STANDARD_GRAVITY" | "FEET_PER_SECOND_SQUARED" | "BAR" | "POUNDS_PER_SQUARE_INCH" | "KILOPASCALS" | "MEGAPASCALS" | "PASCALS" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOGRAMS" | "POUNDS" | "NEWTONS" | "KILONEWTONS" | "POUNDS_FORCE" | "SQUARE_METRES" | "SQUARE_CENTIMETRES" | "SQUARE_MILLIMETRES" | "SQUARE_INCHES" | "RADIANS" | "DEGREES" | "RADIANS_PER_SECOND" | "REVOLUTIONS_PER_MINUTE" | "ONE" | "PERCENT" | "VOLTS" | "MILLIVOLTS") | null;
         };
         TypedRow: {

@@ -13,14 +13,21 @@ const FIELDS: [keyof ConditionText, string, string, string?][] = [
   ['endedAt', 'Ended at', 'time'],
   ['driver', 'Driver or rider', 'text'],
   ['load', 'Load', 'text'],
-  ['surface', 'Surface', 'surface'],
+  ['surface', 'Surface', 'choice'],
   ['direction', 'Direction', 'text'],
   ['tyrePressureFrontBar', 'Front tyres', 'tyres'],
+  ['tyres', 'Tyres at the start', 'choice'],
+  ['tyreC', 'Tread', 'air', 'Read before the stops; warm from 20 °C (36 °F) above the air.'],
   ['ambientC', 'Air', 'air'],
   ['trackC', 'Lane surface', 'air'],
   ['windMps', 'Wind along the lane', 'wind', 'Against the vehicle counts positive.'],
   ['humidity', 'Humidity, %', 'number'],
 ];
+
+const CHOICES: Partial<Record<keyof ConditionText, string[]>> = {
+  surface: ['dry', 'damp', 'wet'],
+  tyres: ['cold', 'warm'],
+};
 
 /** Under what a series was driven. A weather mast may fill in its part. */
 export function ConditionFields(props: {
@@ -52,15 +59,15 @@ export function ConditionFields(props: {
             label={type in shown ? `${label}, ${shown[type as keyof typeof shown].unit}` : label}
             {...(help ? { help } : {})}
           >
-            {type === 'surface' ? (
+            {CHOICES[key] ? (
               <Select
                 value={conditions[key]}
                 onChange={(e) => onChange({ ...conditions, [key]: e.target.value })}
               >
                 <option value="">not noted</option>
-                <option>dry</option>
-                <option>damp</option>
-                <option>wet</option>
+                {CHOICES[key].map((choice) => (
+                  <option key={choice}>{choice}</option>
+                ))}
               </Select>
             ) : (
               <Input

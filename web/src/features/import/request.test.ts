@@ -8,6 +8,8 @@ const conditions = {
   driver: ' Club driver ',
   load: '',
   surface: 'dry',
+  tyres: 'warm',
+  tyreC: '',
   direction: '',
   ambientC: '14.5',
   tyrePressureFrontBar: '',

@@ -39,6 +39,7 @@ describe('readings after a stop', () => {
     keys('47,3');
     choose('long-soft');
     choose('a front wheel locked');
+    choose('warm tyres');
     choose('was off');
     expect(keep().disabled).toBe(false);
     fireEvent.click(keep());
@@ -52,6 +53,7 @@ describe('readings after a stop', () => {
         pedal: 'LONG_SOFT',
         lockSeen: true,
         rearFirst: false,
+        tyres: 'WARM',
         switches: { COOLING_SPRAY: false },
       }) as unknown,
     });

@@ -15,6 +15,7 @@ type Pedal = NonNullable<HandReadings['pedal']>;
 type Effort = NonNullable<HandReadings['effort']>;
 type Instrument = HandReadings['instrument'];
 type Locked = 'no' | 'front' | 'rear';
+type Tyres = NonNullable<HandReadings['tyres']>;
 const MOST_PEOPLE = 3;
 
 type WhatWasSeen = {
@@ -22,8 +23,9 @@ type WhatWasSeen = {
   effort: Effort | null;
   locked: Locked;
   switches: Record<string, boolean>;
+  tyres: Tyres | null;
 };
-const NOTHING_SEEN: WhatWasSeen = { pedal: null, effort: null, locked: 'no', switches: {} };
+const NOTHING_SEEN: WhatWasSeen = { pedal: null, effort: null, locked: 'no', switches: {}, tyres: null };
 
 /** What people read off thermometer, tape and stopwatch, in the order it is taken: heat goes first. */
 export function ReadingsSheet(props: {
@@ -74,6 +76,7 @@ export function ReadingsSheet(props: {
     lateS: Math.round(lateS * 10) / 10,
     pedal: seen.pedal,
     effort: seen.effort,
+    tyres: seen.tyres,
     rolled: quantity('rolled', typed.distance),
     lockSeen: seen.locked !== 'no',
     rearFirst: seen.locked === 'rear',
@@ -167,8 +170,9 @@ function ReadWith(props: {
 
 /** The same again, where a stop was read before. */
 function asBefore(before: HandReadings): WhatWasSeen {
-  const { pedal, effort, lockSeen, rearFirst, switches } = before;
-  return { pedal, effort, locked: rearFirst ? 'rear' : lockSeen ? 'front' : 'no', switches: { ...switches } };
+  const { pedal, effort, lockSeen, rearFirst, switches, tyres } = before;
+  const locked = rearFirst ? 'rear' : lockSeen ? 'front' : 'no';
+  return { pedal, effort, locked, switches: { ...switches }, tyres };
 }
 
 /** What was felt and seen: the pedal, wheels that locked, how the switches stood. */
@@ -212,6 +216,17 @@ function Seen(props: {
           ['rear', 'rear first'],
         ]}
         onChange={(locked) => onChange({ ...seen, locked })}
+      />
+      <Segments<Tyres | ''>
+        large
+        label="Tyres before this stop"
+        value={seen.tyres ?? ''}
+        options={[
+          ['', 'tyres: nobody felt'],
+          ['COLD', 'cold tyres'],
+          ['WARM', 'warm tyres'],
+        ]}
+        onChange={(t) => onChange({ ...seen, tyres: t === '' ? null : t })}
       />
       {asked.map((one) => (
         <SwitchFound

@@ -28,6 +28,8 @@ export function conditionWords(c: Written, units: UnitTable): string {
       (x) =>
         `front tyres ${number(units.pressure.of(x), units.pressure.unit === 'bar' ? 2 : 0)} ${units.pressure.unit}`,
     ),
+    c.tyres && `tyres ${String(c.tyres).toLowerCase()}`,
+    told(c.tyreC, (x) => `tread ${number(t.of(x), 0)} ${t.unit}`),
     c.driver,
     c.load,
     c.direction && `heading ${c.direction}`,

@@ -31,6 +31,8 @@ export const NOBODY_WROTE: KeepRequest['conditions'] = {
   direction: null,
   ambientC: null,
   tyrePressureFrontBar: null,
+  tyres: null,
+  tyreC: null,
   trackC: null,
   windMps: null,
   humidity: null,

@@ -39,6 +39,8 @@ export function cellsOf(
     ['AMBIENT', number(entry.conditions.ambient)],
     ['TYRE_PRESSURE_FRONT', number(entry.conditions.tyrePressureFront)],
     ['TYRE_PRESSURE_REAR', number(entry.conditions.tyrePressureRear)],
+    ['TYRES', entry.conditions.tyres?.toLowerCase() ?? ''],
+    ['TYRE_TEMPERATURE', number(entry.conditions.tyreTemperature)],
     ['INSTRUMENT', entry.instrument.toLowerCase()],
     ['NOTE', entry.note ?? ''],
   ];

@@ -55,6 +55,8 @@ export const GROUPS: [string, ColumnName[]][] = [
   ['Note', ['NOTE']],
   ['Driver or rider', ['DRIVER']],
   ['Surface', ['SURFACE']],
+  ['Tyres cold or warm', ['TYRES']],
+  ['Tyre temperature', ['TYRE_TEMPERATURE']],
   ['Air', ['AMBIENT']],
   ['Date', ['DATE']],
 ];

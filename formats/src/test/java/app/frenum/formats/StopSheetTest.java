@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.frenum.core.balance.AxleLoads.Axle;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.formats.sheet.SheetStop;
 import app.frenum.formats.sheet.StopSheetReader;
@@ -49,6 +50,18 @@ class StopSheetTest {
         List<SheetStop> stops =
                 read("\uFEFFconfiguration;distance [m];struck out\nA;41,25;nein\n".replace("nein", "no"));
         assertThat(stops.get(0).distance().orElseThrow().entered()).isEqualTo(41.25);
+    }
+
+    @Test
+    void tyresAreColdOrWarmAsSaidOrAsRead() throws Exception {
+        List<SheetStop> stops = read(
+                "configuration,distance [m],tyres,tread temperature [°F],air [°C]\nA,40,w,,14\nA,41,,140,14\nA,42,,140,\nA,43,,,14\n");
+        assertThat(stops)
+                .extracting(s -> s.entry().surroundings().tyres())
+                .containsExactly(
+                        Optional.of(TyreState.WARM), Optional.of(TyreState.WARM), Optional.empty(), Optional.empty());
+        assertThatThrownBy(() -> read("configuration,distance [m],tyres\nA,40,62\n"))
+                .hasMessageContaining("Use cold or warm; degrees belong into \"tyre temperature\"");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.frenum.server.RunningServer.Answer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -69,6 +70,30 @@ class SheetTest {
 
     private JsonNode comparison() {
         return server.get("/api/tests/" + test + "/comparison");
+    }
+
+    @Test
+    void warmTyresAreAFactorBesideThePads() {
+        List<String> rows = new ArrayList<>();
+        for (String pads : List.of("As bought", "New pads")) {
+            for (String tyres : List.of("cold", "w")) {
+                for (int i = 0; i < 4; i++) {
+                    double metres = 40 - (pads.equals("New pads") ? 2 : 0) - (tyres.equals("w") ? 3 : 0) + 0.1 * i;
+                    rows.add("{\"id\":\"%s\",\"cells\":[\"%s\",\"%s\",\"%s\"],\"corrects\":null}"
+                            .formatted(UUID.randomUUID(), pads, String.format(Locale.ROOT, "%.1f", metres), tyres));
+                }
+            }
+        }
+        // From a speed of its own, since everything driven alike is taken.
+        String withTyres = keepInNewTest(rows)
+                .replace(SPEED, "{\"value\":61,\"unit\":\"KILOMETRES_PER_HOUR\"}")
+                .replace("\"unit\":\"METRES\"}]", "\"unit\":\"METRES\"},{\"column\":\"TYRES\",\"unit\":null}]");
+        assertThat(server.post("/api/sheet", withTyres).status()).isEqualTo(200);
+        JsonNode factors = server.get("/api/tests/%s/factors".formatted(test));
+        assertThat(factors.get("series").asInt()).isEqualTo(4);
+        assertThat(factors.get("sentences").toString())
+                .contains("tyres warm or cold")
+                .contains("FactorFinding.SHORTENS");
     }
 
     @Test

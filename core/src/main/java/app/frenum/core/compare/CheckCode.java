@@ -18,6 +18,7 @@ public enum CheckCode implements FindingCode {
     DRIFT,
     AMBIENT,
     TYRE_PRESSURE,
+    TYRES,
     FACTORS,
     INSTRUMENTS,
     STRUCK_OUT_SHARE,

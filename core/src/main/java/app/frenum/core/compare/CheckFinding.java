@@ -49,6 +49,7 @@ public enum CheckFinding implements FindingCode {
     SLOPE_ONE_WAY("grade"),
     OUTLIERS("side", "n", "of"),
     GRIP_SETS_IT,
+    WHEELS_NOT_LOGGED,
     WHEELS_TURNED,
     FLOOR_NOT_KNOWN("why"),
     ABOVE_FLOOR("difference", "floor"),

@@ -42,6 +42,7 @@ final class Checks {
                     TYRE_PRESSURE_BAR,
                     AmountKind.PRESSURE,
                     TYRE_PRESSURE_STEP_BAR),
+            DrivenAlike::tyres,
             DrivenAlike::factors,
             MeasuredAlike::instruments,
             SeriesChecks::struckOut,

@@ -2,6 +2,7 @@ package app.frenum.core.compare;
 
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.WheelLimit;
 import java.util.Optional;
 import java.util.Set;
 
@@ -47,11 +48,12 @@ public record ComparedStop(
      * @param instrument what distance or time was read with
      * @param load load state
      * @param surface dry, damp or wet
+     * @param tyres cold or warm
      * @param day the date it was driven
      * @param driver who drove
      * @param direction along the lane
      * @param block which block of its configuration, from 1
-     * @param gripLimited whether the tyres set the deceleration
+     * @param wheels whether they came to the limit of their grip
      * @param order place in the order of driving over the whole test, from 1; 0 where nobody knows it
      * @param phase of the procedure, such as cold or hot
      */
@@ -60,11 +62,12 @@ public record ComparedStop(
             Instrument instrument,
             Optional<String> load,
             Optional<String> surface,
+            Optional<String> tyres,
             Optional<String> day,
             Optional<String> driver,
             Optional<String> direction,
             int block,
-            boolean gripLimited,
+            WheelLimit wheels,
             int order,
             Optional<String> phase) {}
 

@@ -55,6 +55,7 @@ public enum ConclusionFinding implements FindingCode {
     DOUBT_AMBIENT,
     DOUBT_START_TEMPERATURE,
     DOUBT_TYRE_PRESSURE,
+    DOUBT_TYRES,
     DOUBT_ORDER,
     DOUBT_REFERENCE,
     DOUBT_OTHER_DAY,

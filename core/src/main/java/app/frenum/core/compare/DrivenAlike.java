@@ -15,6 +15,7 @@ import static app.frenum.core.compare.CheckFinding.ON_AVERAGE;
 import static app.frenum.core.compare.CheckFinding.SLOPE_BOTH_WAYS;
 import static app.frenum.core.compare.CheckFinding.SLOPE_ONE_WAY;
 import static app.frenum.core.compare.CheckFinding.THIS_AGAINST;
+import static app.frenum.core.compare.CheckFinding.WHEELS_NOT_LOGGED;
 import static app.frenum.core.compare.CheckFinding.WHEELS_TURNED;
 
 import app.frenum.core.compare.ComparedStop.Circumstances;
@@ -126,6 +127,19 @@ final class DrivenAlike {
                         : Check.pass(CheckCode.ENTRY_SPEED, ON_AVERAGE, ta, tb));
     }
 
+    /** A warm tyre grips otherwise; where nobody said or read anything there is nothing to say. */
+    static List<Check> tyres(Side a, Side b) {
+        Set<String> ofA = a.distinct(Circumstances::tyres);
+        Set<String> ofB = b.distinct(Circumstances::tyres);
+        if (ofA.isEmpty() || ofB.isEmpty()) {
+            return List.of();
+        }
+        return List.of(
+                ofA.equals(ofB)
+                        ? Check.pass(CheckCode.TYRES, BOTH, words(ofA))
+                        : Check.caution(CheckCode.TYRES, AGAINST, words(ofA), words(ofB)));
+    }
+
     static List<Check> factors(Side a, Side b) {
         if (a.factors().isEmpty() && b.factors().isEmpty()) {
             return List.of();
@@ -184,7 +198,10 @@ final class DrivenAlike {
         if (a.isMostlyGripLimited() && b.isMostlyGripLimited()) {
             return List.of(Check.caution(CheckCode.GRIP, GRIP_SETS_IT));
         }
-        boolean pressed = Stream.of(a, b).anyMatch(s -> s.known(ComparedStop::effectiveness).length > 0);
-        return pressed ? List.of(Check.pass(CheckCode.GRIP, WHEELS_TURNED)) : List.of();
+        if (a.isMostlyTold() && b.isMostlyTold()) {
+            return List.of(Check.pass(CheckCode.GRIP, WHEELS_TURNED));
+        }
+        boolean logged = Stream.of(a, b).anyMatch(s -> s.known(ComparedStop::mfdd).length > 0);
+        return logged ? List.of(Check.notKnown(CheckCode.GRIP, WHEELS_NOT_LOGGED)) : List.of();
     }
 }

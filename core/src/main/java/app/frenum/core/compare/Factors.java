@@ -176,7 +176,10 @@ public record Factors(
             }
             boolean saidOfIt = series.stream()
                     .anyMatch(o -> o.vehicle().equals(s.vehicle()) && o.levels().containsKey(factor));
-            return saidOfIt ? "as it came" : firstSaid(factor);
+            if (!saidOfIt) {
+                return firstSaid(factor);
+            }
+            return fitted.contains(factor) ? "as it came" : "not noted";
         }
 
         private String firstSaid(String factor) {

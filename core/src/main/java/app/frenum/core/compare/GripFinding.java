@@ -7,8 +7,10 @@ import java.util.List;
 public enum GripFinding implements FindingCode {
     TYRES_BOTH("a", "na", "ofA", "b", "nb", "ofB"),
     TYRES_ONE("limited", "n", "of", "free"),
+    TYRES_ONE_OTHER_NOT_TOLD("limited", "n", "of", "free"),
     NO_MORE_FOR_MORE("best", "more", "harder"),
     BRAKES("a", "slowingA", "b", "slowingB", "best"),
+    WHEELS_NOT_KNOWN("a", "slowingA", "b", "slowingB", "best"),
     PRESSURE_NOT_KNOWN("a", "slowingA", "b", "slowingB", "best"),
     NOT_KNOWN,
     TURNS_OVER("cold", "at", "low", "high", "hot"),

@@ -6,7 +6,6 @@ import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import java.util.Arrays;
-import java.util.List;
 import java.util.stream.DoubleStream;
 
 /** Whether tyres and lane set the distances, or the brakes did: nobody is to credit a caliper for a warm tyre. */
@@ -23,8 +22,8 @@ public final class GripOrBrakes {
      * @param nameB what the candidate is called
      */
     public static Finding of(Side a, Side b, String nameA, String nameB) {
-        int limitedA = limited(a);
-        int limitedB = limited(b);
+        int limitedA = a.gripLimited();
+        int limitedB = b.gripLimited();
         int ofA = a.values().length;
         int ofB = b.values().length;
         boolean tyresA = a.isMostlyGripLimited();
@@ -41,7 +40,7 @@ public final class GripOrBrakes {
         }
         if (tyresA || tyresB) {
             return Finding.of(
-                    TYRES_ONE,
+                    (tyresA ? b : a).isMostlyTold() ? TYRES_ONE : TYRES_ONE_OTHER_NOT_TOLD,
                     Term.name(tyresA ? nameA : nameB),
                     Term.count(tyresA ? limitedA : limitedB),
                     Term.count(tyresA ? ofA : ofB),
@@ -75,7 +74,7 @@ public final class GripOrBrakes {
             }
         }
         return Finding.of(
-                known ? BRAKES : PRESSURE_NOT_KNOWN,
+                a.isMostlyTold() && b.isMostlyTold() ? BRAKES : known ? WHEELS_NOT_KNOWN : PRESSURE_NOT_KNOWN,
                 Term.name(nameA),
                 Term.deceleration(slowingA.value()),
                 Term.name(nameB),
@@ -88,12 +87,5 @@ public final class GripOrBrakes {
         return side.mean(s -> s.mfdd().isKnown() && s.effectiveness().isKnown()
                 ? Figure.of(s.mfdd().value() / s.effectiveness().value())
                 : Figure.unknown("line pressure was not logged"));
-    }
-
-    private static int limited(Side side) {
-        List<ComparedStop> counting =
-                side.stops().stream().filter(ComparedStop::counts).toList();
-        return (int)
-                counting.stream().filter(s -> s.circumstances().gripLimited()).count();
     }
 }

@@ -5,6 +5,7 @@ import app.frenum.core.statistics.Summary;
 import app.frenum.core.stop.Corrections;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.WheelLimit;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -154,10 +156,22 @@ public record Side(
     }
 
     boolean isMostlyGripLimited() {
-        List<ComparedStop> counting =
-                stops.stream().filter(ComparedStop::counts).toList();
-        long limited =
-                counting.stream().filter(s -> s.circumstances().gripLimited()).count();
-        return !counting.isEmpty() && 2 * limited > counting.size();
+        return 2 * gripLimited() > values().length;
+    }
+
+    /** In how many of the stops that count wheels came to their limit. */
+    int gripLimited() {
+        return counting(w -> w == WheelLimit.REACHED);
+    }
+
+    /** Whether wheels or anti-lock were logged in most of the stops that count. */
+    boolean isMostlyTold() {
+        return 2 * counting(w -> w != WheelLimit.NOT_LOGGED) > values().length;
+    }
+
+    private int counting(Predicate<WheelLimit> wheels) {
+        return (int) stops.stream()
+                .filter(s -> s.counts() && wheels.test(s.circumstances().wheels()))
+                .count();
     }
 }

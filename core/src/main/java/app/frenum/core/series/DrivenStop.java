@@ -7,6 +7,7 @@ import app.frenum.core.compare.Instrument;
 import app.frenum.core.fade.FadeStop;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.AnalysisOptions;
@@ -15,6 +16,7 @@ import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
+import app.frenum.core.stop.WheelLimit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -61,8 +63,8 @@ public sealed interface DrivenStop permits StopByLogger, StopByHand {
     /** Whether it came to rest; a snub has no stopping distance. */
     boolean isStop();
 
-    /** Whether the tyres set the deceleration. */
-    boolean gripLimited();
+    /** Whether wheels came to the limit of their grip, as far as anything logged tells. */
+    WheelLimit wheels();
 
     Set<FlagCode> flags();
 
@@ -129,11 +131,12 @@ public sealed interface DrivenStop permits StopByLogger, StopByHand {
                         instrument(),
                         s.load(),
                         s.surface(),
+                        s.tyres().map(TyreState::label),
                         s.day(),
                         s.driver(),
                         s.direction(),
                         driven().block(),
-                        gripLimited(),
+                        wheels(),
                         driven().order(),
                         driven().phase()));
     }

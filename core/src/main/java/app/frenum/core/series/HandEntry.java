@@ -57,7 +57,9 @@ public record HandEntry(
                 conditions.driver(),
                 conditions.direction(),
                 figure(conditions.ambient(), "ambient was not recorded"),
-                figure(conditions.tyrePressureFront(), "tyre pressure was not recorded"));
+                figure(conditions.tyrePressureFront(), "tyre pressure was not recorded"),
+                conditions.tyres(),
+                figure(conditions.tyreTemperature(), "the tyres' temperature was not recorded"));
     }
 
     /**

@@ -14,6 +14,7 @@ import app.frenum.core.stop.FlagFinding;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.PedalCurve;
 import app.frenum.core.stop.Validity;
+import app.frenum.core.stop.WheelLimit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -99,8 +100,8 @@ public record StopByHand(
     }
 
     @Override
-    public boolean gripLimited() {
-        return false;
+    public WheelLimit wheels() {
+        return WheelLimit.NOT_LOGGED;
     }
 
     @Override

@@ -12,6 +12,7 @@ import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
+import app.frenum.core.stop.WheelLimit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -89,8 +90,8 @@ public record StopByLogger(Driven driven, UUID recordingId, MeasuredStop measure
     }
 
     @Override
-    public boolean gripLimited() {
-        return measured.gripLimited();
+    public WheelLimit wheels() {
+        return measured.wheels();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package app.frenum.core.series;
 
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.quantity.Figure;
 import java.util.Optional;
 
@@ -13,6 +14,8 @@ import java.util.Optional;
  * @param direction along the lane
  * @param ambientC °C
  * @param tyrePressureBar front, bar
+ * @param tyresSaid cold or warm, as somebody said
+ * @param tyreC read from the tread before the stop, °C
  */
 public record Surroundings(
         Optional<String> load,
@@ -21,7 +24,9 @@ public record Surroundings(
         Optional<String> driver,
         Optional<String> direction,
         Figure ambientC,
-        Figure tyrePressureBar) {
+        Figure tyrePressureBar,
+        Optional<TyreState> tyresSaid,
+        Figure tyreC) {
     /** Nobody wrote anything down. */
     public static final Surroundings UNKNOWN = new Surroundings(
             Optional.empty(),
@@ -30,7 +35,14 @@ public record Surroundings(
             Optional.empty(),
             Optional.empty(),
             Figure.unknown("ambient was not recorded"),
-            Figure.unknown("tyre pressure was not recorded"));
+            Figure.unknown("tyre pressure was not recorded"),
+            Optional.empty(),
+            Figure.unknown("the tyres' temperature was not recorded"));
+
+    /** Cold or warm, as said or as read. */
+    public Optional<TyreState> tyres() {
+        return TyreState.of(tyresSaid, tyreC, ambientC);
+    }
 
     /** These, and where they are not known those. */
     public Surroundings or(Surroundings those) {
@@ -41,6 +53,8 @@ public record Surroundings(
                 driver.or(those::driver),
                 direction.or(those::direction),
                 ambientC.isKnown() ? ambientC : those.ambientC,
-                tyrePressureBar.isKnown() ? tyrePressureBar : those.tyrePressureBar);
+                tyrePressureBar.isKnown() ? tyrePressureBar : those.tyrePressureBar,
+                tyresSaid.or(those::tyresSaid),
+                tyreC.isKnown() ? tyreC : those.tyreC);
     }
 }

@@ -39,7 +39,7 @@ import java.util.Optional;
  * @param lockedAtS when each wheel that locked began to, s
  * @param uncertainty of the figures above, from the logger
  * @param fused the same stop by fused speed, where that can be had
- * @param gripLimited whether tyres rather than brakes set the deceleration
+ * @param wheels whether tyres rather than brakes set the deceleration, as far as anything logged tells
  * @param flags what is to be said about it
  */
 public record MeasuredStop(
@@ -72,8 +72,13 @@ public record MeasuredStop(
         Map<WheelPosition, Double> lockedAtS,
         StopUncertainty uncertainty,
         FusedStop fused,
-        boolean gripLimited,
+        WheelLimit wheels,
         List<Flag> flags) {
+    /** Whether tyres are known to have set the deceleration. */
+    public boolean gripLimited() {
+        return wheels == WheelLimit.REACHED;
+    }
+
     /** What it counts as: the corrected distance; where that cannot be had, the distance as driven. */
     public Figure countedDistance() {
         boolean uncorrected = basis == DistanceBasis.ONSET_TO_REST

@@ -18,7 +18,6 @@ final class StopMeasurer {
     private static final double AFTER_S = 12;
 
     private static final String NO_FRONT = "no front pressure was logged";
-    private static final double GRIP_LIMITED_SHARE = 0.5;
     private static final double IDLE_FROM_S = 2.0;
     private static final double IDLE_TO_S = 0.3;
 
@@ -70,7 +69,8 @@ final class StopMeasurer {
         Figure frontMean = pressures.plateauMean(b.drive().front(), NO_FRONT);
         Figure corrected = of.corrected(distance);
         Figure mean = of.meanDeceleration(start, distance);
-        boolean gripLimited = b.slip().limitedShare() > GRIP_LIMITED_SHARE;
+        WheelLimit wheels = WheelLimit.of(b.drive(), b.slip().limitedShare());
+        boolean gripLimited = wheels == WheelLimit.REACHED;
         flags.entry();
         flags.trace(gripLimited);
         flags.speed();
@@ -123,7 +123,7 @@ final class StopMeasurer {
                         b.onset(),
                         calibration.restSpeedRms(),
                         calibration.offsets().latency().shiftS()),
-                gripLimited,
+                wheels,
                 flags.all());
     }
 

@@ -7,6 +7,7 @@ import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.WheelLimit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ class ChecksTest {
         private double tyre = 2.4;
         private String load = "kit";
         private String surface = "dry";
+        private String tyres = "cold";
         private String day = "2026-06-20";
         private String driver = "one";
         private String source = "SWITCH";
@@ -70,11 +72,12 @@ class ChecksTest {
                             instrument,
                             Optional.of(load),
                             Optional.of(surface),
+                            Optional.of(tyres),
                             Optional.of(day),
                             Optional.of(driver),
                             Optional.of("west"),
                             block,
-                            grip,
+                            grip ? WheelLimit.REACHED : WheelLimit.NOT_REACHED,
                             0,
                             Optional.empty()));
         }
@@ -126,6 +129,8 @@ class ChecksTest {
         assertThat(level(CheckCode.AMBIENT, b -> b.ambient = 23.5)).isEqualTo(Level.CAUTION);
         assertThat(level(CheckCode.TYRE_PRESSURE, b -> b.tyre = 2.56)).isEqualTo(Level.CAUTION);
         assertThat(level(CheckCode.TYRE_PRESSURE, b -> b.tyre = 2.54)).isEqualTo(Level.PASS);
+        assertThat(level(CheckCode.TYRES, b -> b.tyres = "cold")).isEqualTo(Level.PASS);
+        assertThat(level(CheckCode.TYRES, b -> b.tyres = "warm")).isEqualTo(Level.CAUTION);
         assertThat(level(CheckCode.ENTRY_SPEED, b -> b.entry = 25.3)).isEqualTo(Level.CAUTION);
         assertThat(level(CheckCode.FEW_STOPS, b -> b.struckOut = 2)).isEqualTo(Level.CAUTION);
         assertThat(level(CheckCode.STRUCK_OUT_SHARE, b -> b.struckOut = 1)).isEqualTo(Level.PASS);

@@ -8,6 +8,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.WheelLimit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,11 +46,12 @@ class CompareFiguresTest {
                             basis == DistanceBasis.TIME_ONLY ? Instrument.STOPWATCH : Instrument.LOGGER,
                             Optional.of("laden"),
                             Optional.of("dry"),
+                            Optional.empty(),
                             Optional.of(day),
                             Optional.of("a driver"),
                             Optional.of("one way"),
                             block,
-                            false,
+                            WheelLimit.NOT_REACHED,
                             order + i + (block - 1) * 2 * n,
                             Optional.of("cold")));
         }

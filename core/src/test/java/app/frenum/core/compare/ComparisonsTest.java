@@ -8,6 +8,7 @@ import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.SampleSize;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.WheelLimit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -40,11 +41,12 @@ class ComparisonsTest {
                         instrument,
                         Optional.empty(),
                         Optional.of(surface),
+                        Optional.empty(),
                         Optional.of("2026-06-20"),
                         Optional.empty(),
                         Optional.empty(),
                         1,
-                        false,
+                        WheelLimit.NOT_LOGGED,
                         0,
                         Optional.empty()));
     }

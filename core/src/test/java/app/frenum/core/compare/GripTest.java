@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.stop.WheelLimit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -16,6 +17,10 @@ class GripTest {
     private static final Figure NONE = Figure.unknown("not recorded");
 
     private static Side slowing(String name, double mps2, double bar, int limited) {
+        return slowing(name, mps2, bar, limited, WheelLimit.NOT_REACHED);
+    }
+
+    private static Side slowing(String name, double mps2, double bar, int limited, WheelLimit otherwise) {
         return Sides.of(
                 name,
                 IntStream.range(0, 5)
@@ -39,11 +44,12 @@ class GripTest {
                                             c.instrument(),
                                             c.load(),
                                             c.surface(),
+                                            c.tyres(),
                                             c.day(),
                                             c.driver(),
                                             c.direction(),
                                             c.block(),
-                                            i < limited,
+                                            i < limited ? WheelLimit.REACHED : otherwise,
                                             c.order(),
                                             c.phase()));
                         })
@@ -63,9 +69,18 @@ class GripTest {
                 .as("pressed a fifth more, and no harder")
                 .isEqualTo(GripFinding.NO_MORE_FOR_MORE);
         assertThat(of(slowing("A", 9, Double.NaN, 0), slowing("B", 9.05, Double.NaN, 0)))
-                .isEqualTo(GripFinding.PRESSURE_NOT_KNOWN);
+                .as("wheels were logged, and the slowest stops far from the hardest")
+                .isEqualTo(GripFinding.BRAKES);
         assertThat(of(slowing("A", Double.NaN, Double.NaN, 0), slowing("B", 9, 60, 0)))
                 .isEqualTo(GripFinding.NOT_KNOWN);
+        WheelLimit silent = WheelLimit.NOT_LOGGED;
+        assertThat(of(slowing("A", 7, 50, 0, silent), slowing("B", 9, 60, 0, silent)))
+                .as("no wheel was logged, so none is said to have turned")
+                .isEqualTo(GripFinding.WHEELS_NOT_KNOWN);
+        assertThat(of(slowing("A", 7, Double.NaN, 0, silent), slowing("B", 9, Double.NaN, 0, silent)))
+                .isEqualTo(GripFinding.PRESSURE_NOT_KNOWN);
+        assertThat(of(slowing("A", 7, 50, 0, silent), slowing("B", 9, 60, 5, silent)))
+                .isEqualTo(GripFinding.TYRES_ONE_OTHER_NOT_TOLD);
     }
 
     /** Begins at 80 to 320 °C; each loses its own so many metres a degree. */

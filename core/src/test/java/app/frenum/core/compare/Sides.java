@@ -4,6 +4,7 @@ import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.WheelLimit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -67,8 +68,9 @@ final class Sides {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
+                        Optional.empty(),
                         block,
-                        false,
+                        WheelLimit.NOT_LOGGED,
                         order,
                         Optional.empty()));
     }

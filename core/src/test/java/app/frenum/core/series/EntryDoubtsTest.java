@@ -28,6 +28,8 @@ class EntryDoubtsTest {
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
             Optional.empty());
 
     private static Optional<Quantity> maybe(double x, Unit unit) {

@@ -51,7 +51,9 @@ class LikeStopsTest {
                         u.driver(),
                         u.direction(),
                         u.ambientC(),
-                        u.tyrePressureBar()),
+                        u.tyrePressureBar(),
+                        Optional.empty(),
+                        Figure.unknown("not read")),
                 Optional.of(PedalFeel.FIRM),
                 Optional.empty(),
                 struckOut);

@@ -99,6 +99,8 @@ public final class ColumnNames {
         all.put(SheetColumn.AMBIENT, List.of("air", "air temp", "air temperature", "ambient temp", "outside"));
         all.put(SheetColumn.TYRE_PRESSURE_FRONT, List.of("front tyre pressure", "tyres front"));
         all.put(SheetColumn.TYRE_PRESSURE_REAR, List.of("rear tyre pressure", "tyres rear"));
+        all.put(SheetColumn.TYRES, List.of("tyre state", "tyres cold or warm"));
+        all.put(SheetColumn.TYRE_TEMPERATURE, List.of("tyre temp", "tread temperature", "tyres temp"));
         all.put(SheetColumn.STRUCK_OUT, List.of("struck", "strike", "void", "invalid", "discard", "ignore"));
         all.put(SheetColumn.NOTE, List.of("notes", "comment", "comments", "remark", "remarks"));
         return all;

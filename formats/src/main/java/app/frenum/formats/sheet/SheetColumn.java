@@ -40,6 +40,8 @@ public enum SheetColumn {
     AMBIENT(Unit.CELSIUS, -60, 60),
     TYRE_PRESSURE_FRONT(Unit.BAR, 0.1, 15),
     TYRE_PRESSURE_REAR(Unit.BAR, 0.1, 15),
+    TYRES,
+    TYRE_TEMPERATURE(Unit.CELSIUS, -60, 250),
     STRUCK_OUT,
     REASON,
     NOTE;

@@ -5,6 +5,7 @@ import app.frenum.core.compare.Instrument;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
@@ -90,7 +91,9 @@ final class SheetRow {
                 oneOf(SheetColumn.READ_ON, READ_ON),
                 oneOf(SheetColumn.PEDAL_EFFORT, EFFORTS),
                 text(SheetColumn.PHASE),
-                lockedFirst());
+                lockedFirst(),
+                tyres(),
+                quantity(SheetColumn.TYRE_TEMPERATURE));
         return configuration.isPresent() && (distance.isPresent() || time.isPresent())
                 ? Optional.of(stop)
                 : Optional.empty();
@@ -200,6 +203,21 @@ final class SheetRow {
                 yield Optional.empty();
             }
         };
+    }
+
+    private Optional<TyreState> tyres() {
+        Optional<String> word = text(SheetColumn.TYRES);
+        Optional<TyreState> state = word.flatMap(TyreState::named);
+        if (word.isPresent() && state.isEmpty()) {
+            fault(
+                    SheetColumn.TYRES,
+                    "%s is not known in the column \"%s\". Use cold or warm; degrees belong into \"%s\"."
+                            .formatted(
+                                    BadInput.quote(word.get()),
+                                    SheetColumn.TYRES.title(),
+                                    SheetColumn.TYRE_TEMPERATURE.title()));
+        }
+        return state;
     }
 
     private Optional<String> oneOf(SheetColumn column, List<String> words) {

@@ -6,6 +6,7 @@ import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalEffort;
 import app.frenum.core.procedure.run.PedalFeel;
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.HandEntry;
 import app.frenum.core.series.SaidConditions;
@@ -27,6 +28,7 @@ import java.util.Optional;
  * @param readOn what the thermometer looked at: blackened, bare or probe
  * @param pedalEffort light, normal or hard
  * @param phase of the procedure it belongs to
+ * @param tyreTemperature of the tread before the stop
  * @param lockedFirst the axle that was seen to lock first
  */
 public record SheetStop(
@@ -58,7 +60,9 @@ public record SheetStop(
         Optional<String> readOn,
         Optional<String> pedalEffort,
         Optional<String> phase,
-        Optional<Axle> lockedFirst) {
+        Optional<Axle> lockedFirst,
+        Optional<TyreState> tyres,
+        Optional<Quantity> tyreTemperature) {
 
     /** What the row says of its stop, beside where it stands and whether it counts. */
     public HandEntry entry() {
@@ -77,7 +81,16 @@ public record SheetStop(
                 pedalEffort.flatMap(PedalEffort::named),
                 phase,
                 new SaidConditions(
-                        date, driver, direction, load, surface, ambient, tyrePressureFront, tyrePressureRear),
+                        date,
+                        driver,
+                        direction,
+                        load,
+                        surface,
+                        ambient,
+                        tyrePressureFront,
+                        tyrePressureRear,
+                        tyres,
+                        tyreTemperature),
                 note,
                 lockedFirst);
     }

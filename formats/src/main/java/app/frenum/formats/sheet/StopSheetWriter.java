@@ -1,6 +1,7 @@
 package app.frenum.formats.sheet;
 
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import de.siegmar.fastcsv.writer.CsvWriter;
@@ -69,6 +70,8 @@ public final class StopSheetWriter {
         cells.add(quantity(SheetColumn.AMBIENT, stops, SheetStop::ambient));
         cells.add(quantity(SheetColumn.TYRE_PRESSURE_FRONT, stops, SheetStop::tyrePressureFront));
         cells.add(quantity(SheetColumn.TYRE_PRESSURE_REAR, stops, SheetStop::tyrePressureRear));
+        cells.add(text(SheetColumn.TYRES, s -> s.tyres().map(TyreState::label)));
+        cells.add(quantity(SheetColumn.TYRE_TEMPERATURE, stops, SheetStop::tyreTemperature));
         cells.add(text(SheetColumn.STRUCK_OUT, s -> s.struckOut() ? Optional.of("yes") : Optional.empty()));
         cells.add(text(SheetColumn.REASON, SheetStop::reason));
         cells.add(text(SheetColumn.NOTE, SheetStop::note));

@@ -1,16 +1,24 @@
 package app.frenum.formats.verdict;
 
+import static com.fasterxml.jackson.annotation.JsonInclude.Include.NON_NULL;
+
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.Instrument;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.WheelLimit;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
-/** A stop as it went into a verdict; SI, bar and °C, null where it was not known. */
+/**
+ * A stop as it went into a verdict; SI, bar and °C, null where it was not known.
+ *
+ * @param tyres left out by verdicts signed before tyres had a state, whose checksum is without it; so is {@code wheels}
+ */
 public record FrozenStop(
         @Nullable Double value,
         @Nullable Double readingUncertainty,
@@ -32,7 +40,9 @@ public record FrozenStop(
         int block,
         boolean gripLimited,
         int order,
-        @Nullable String phase) {
+        @Nullable String phase,
+        @JsonInclude(NON_NULL) @Nullable String tyres,
+        @JsonInclude(NON_NULL) @Nullable WheelLimit wheels) {
 
     static FrozenStop of(ComparedStop s) {
         Circumstances c = s.circumstances();
@@ -55,9 +65,11 @@ public record FrozenStop(
                 c.driver().orElse(null),
                 c.direction().orElse(null),
                 c.block(),
-                c.gripLimited(),
+                c.wheels() == WheelLimit.REACHED,
                 c.order(),
-                c.phase().orElse(null));
+                c.phase().orElse(null),
+                c.tyres().orElse(null),
+                c.wheels());
     }
 
     ComparedStop thawed() {
@@ -77,11 +89,12 @@ public record FrozenStop(
                         instrument,
                         Optional.ofNullable(load),
                         Optional.ofNullable(surface),
+                        Optional.ofNullable(tyres),
                         Optional.ofNullable(day),
                         Optional.ofNullable(driver),
                         Optional.ofNullable(direction),
                         block,
-                        gripLimited,
+                        wheels != null ? wheels : gripLimited ? WheelLimit.REACHED : WheelLimit.NOT_LOGGED,
                         order,
                         Optional.ofNullable(phase)));
     }

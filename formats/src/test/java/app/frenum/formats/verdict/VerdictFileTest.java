@@ -46,6 +46,8 @@ class VerdictFileTest {
                 1,
                 false,
                 0,
+                null,
+                null,
                 null);
     }
 

@@ -20,6 +20,7 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.WheelLimit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -63,8 +64,9 @@ class AsideTest {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
+                        Optional.empty(),
                         1,
-                        false,
+                        WheelLimit.NOT_LOGGED,
                         0,
                         Optional.empty()));
     }

@@ -16,6 +16,7 @@ import app.frenum.core.compare.Verdict;
 import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.WheelLimit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,11 +53,12 @@ class ConclusionTest {
                                 Instrument.TAPE,
                                 Optional.empty(),
                                 Optional.of(surface),
+                                Optional.empty(),
                                 Optional.of("2026-06-20"),
                                 Optional.empty(),
                                 Optional.empty(),
                                 1,
-                                false,
+                                WheelLimit.NOT_LOGGED,
                                 firstOrder == 0 ? 0 : firstOrder + i,
                                 Optional.empty())))
                 .toList();

@@ -100,7 +100,9 @@ record KeptStop(
                 Optional.ofNullable(c.driver()),
                 Optional.ofNullable(c.direction()),
                 known(c.ambientC(), Surroundings.UNKNOWN.ambientC()),
-                known(c.tyrePressureFrontBar(), Surroundings.UNKNOWN.tyrePressureBar()));
+                known(c.tyrePressureFrontBar(), Surroundings.UNKNOWN.tyrePressureBar()),
+                Optional.ofNullable(c.tyres()),
+                known(c.tyreC(), Surroundings.UNKNOWN.tyreC()));
     }
 
     private static Figure known(@Nullable Double value, Figure otherwise) {

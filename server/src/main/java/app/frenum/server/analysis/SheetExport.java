@@ -73,7 +73,9 @@ final class SheetExport {
                 base.readOn().map(r -> r.name().toLowerCase(Locale.ROOT)),
                 base.effort().map(PedalEffort::label),
                 base.phase().or(() -> Optional.ofNullable(stop.phase())),
-                base.lockedFirst());
+                base.lockedFirst(),
+                under.tyres(),
+                under.tyreTemperature());
     }
 
     /** As it was entered where that is what the stop was driven from. */
@@ -111,7 +113,9 @@ final class SheetExport {
                         Optional.ofNullable(c.surface()),
                         quantity(c.ambientC(), Dimension.TEMPERATURE),
                         quantity(c.tyrePressureFrontBar(), Dimension.PRESSURE),
-                        Optional.empty()),
+                        Optional.empty(),
+                        Optional.ofNullable(c.tyres()),
+                        quantity(c.tyreC(), Dimension.TEMPERATURE)),
                 Optional.empty(),
                 LockOrder.axle(m));
     }

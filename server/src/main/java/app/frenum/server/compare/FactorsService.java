@@ -9,10 +9,10 @@ import app.frenum.server.plan.Rehearsals;
 import app.frenum.server.plan.TestDefinition;
 import app.frenum.server.plan.TestService;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -27,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class FactorsService {
     private static final double SAME_SPEED = 0.005;
+    private static final String AS_NAMED = "configuration";
 
     private final TestService tests;
     private final GarageService garage;
@@ -49,10 +50,17 @@ class FactorsService {
         int taken = 0;
         for (ComparedSides of : alike(asked)) {
             taken++;
+            List<ConfigurationView> driven = of.configurationIds().stream()
+                    .map(id -> Objects.requireNonNull(configurations.get(id)))
+                    .toList();
+            boolean onlyNamed = driven.stream()
+                    .allMatch(c -> c.spec().levels().isEmpty() && c.changed().isEmpty());
             for (int i = 0; i < of.sides().size(); i++) {
-                ConfigurationView c = Objects.requireNonNull(
-                        configurations.get(of.configurationIds().get(i)));
-                series.add(series(of, of.sides().get(i), c));
+                ConfigurationView c = driven.get(i);
+                // Where nobody said of any what was in it, its name is all that tells it from the others.
+                Map<String, String> parts =
+                        onlyNamed ? Map.of(AS_NAMED, c.label()) : c.spec().levels();
+                series.addAll(series(of, of.sides().get(i), c, parts));
                 fitted.addAll(c.spec().levels().keySet());
                 fitted.addAll(c.changed());
             }
@@ -84,24 +92,37 @@ class FactorsService {
                 .toList();
     }
 
-    private static Factors.Series series(ComparedSides of, Side side, ConfigurationView c) {
-        Map<String, String> levels = new TreeMap<>(c.spec().levels());
-        // What was only said to have changed is another level of its own.
-        c.changed().forEach(f -> levels.putIfAbsent(f, "changed in " + c.label()));
-        levels.put(Factors.VEHICLE, of.vehicle());
-        levels.put("day", of.test().drivenOn().toString());
-        only(side, ComparedStop.Circumstances::surface).ifPresent(s -> levels.put("surface", s));
-        only(side, ComparedStop.Circumstances::load).ifPresent(l -> levels.put("load", l));
-        only(side, ComparedStop.Circumstances::driver).ifPresent(d -> levels.put("who drove", d));
-        return new Factors.Series(c.id().toString(), c.label(), levels, side.values());
+    /** Stops of one configuration that were driven under other conditions tell of those, and are series of their own. */
+    private static List<Factors.Series> series(
+            ComparedSides of, Side side, ConfigurationView c, Map<String, String> parts) {
+        return side.stops().stream()
+                .filter(ComparedStop::counts)
+                .collect(Collectors.groupingBy(
+                        s -> conditions(s.circumstances()), LinkedHashMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .map(alike -> {
+                    Map<String, String> levels = new TreeMap<>(parts);
+                    // What was only said to have changed is another level of its own.
+                    c.changed().forEach(f -> levels.putIfAbsent(f, "changed in " + c.label()));
+                    levels.put(Factors.VEHICLE, of.vehicle());
+                    levels.put("day", of.test().drivenOn().toString());
+                    levels.putAll(alike.getKey());
+                    double[] values = alike.getValue().stream()
+                            .mapToDouble(s -> s.value().value())
+                            .toArray();
+                    return new Factors.Series(c.id().toString(), c.label(), levels, values);
+                })
+                .toList();
     }
 
-    private static Optional<String> only(Side side, Function<ComparedStop.Circumstances, Optional<String>> what) {
-        Set<String> all = side.stops().stream()
-                .filter(ComparedStop::counts)
-                .flatMap(s -> what.apply(s.circumstances()).stream())
-                .collect(Collectors.toCollection(TreeSet::new));
-        return all.size() == 1 ? Optional.of(all.iterator().next()) : Optional.empty();
+    private static Map<String, String> conditions(ComparedStop.Circumstances c) {
+        Map<String, String> levels = new TreeMap<>();
+        c.surface().ifPresent(s -> levels.put("surface", s));
+        c.tyres().ifPresent(t -> levels.put("tyres warm or cold", t));
+        c.load().ifPresent(l -> levels.put("load", l));
+        c.driver().ifPresent(d -> levels.put("who drove", d));
+        return levels;
     }
 
     private static FactorsView.Between between(Factors.Missing m, Map<UUID, ConfigurationView> configurations) {

@@ -253,6 +253,8 @@ class DemoLoader implements ApplicationRunner {
                 "west",
                 ambientC,
                 tyreBar,
+                null,
+                null,
                 ambientC + 9,
                 1.2,
                 0.58,

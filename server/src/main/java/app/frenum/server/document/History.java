@@ -22,7 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 record History(Class<?> kind, List<Consumer<ObjectNode>> steps) {
     private static final Map<Class<?>, List<Consumer<ObjectNode>>> CHANGED = Map.ofEntries(
-            Map.entry(MeasuredStop.class, List.of(FirstVersions::measuredStop)),
+            Map.entry(MeasuredStop.class, List.of(FirstVersions::measuredStop, StopVersions::wheels)),
             Map.entry(HealthFinding.class, List.of(FirstVersions::finding)),
             Map.entry(Calibration.class, List.of(FirstVersions::calibration)),
             Map.entry(VehicleSpec.class, List.of(FirstVersions::uncertain)),

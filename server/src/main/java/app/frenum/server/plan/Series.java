@@ -1,8 +1,11 @@
 package app.frenum.server.plan;
 
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -21,6 +24,12 @@ class Series extends Row {
     private Double ambientC;
 
     private Double tyrePressureFrontBar;
+
+    @Enumerated(EnumType.STRING)
+    private TyreState tyres;
+
+    @Column(name = "tyre_c")
+    private Double tyreC;
 
     @Column(name = "track_c")
     private Double trackC;
@@ -44,6 +53,8 @@ class Series extends Row {
         direction = v.conditions().direction();
         ambientC = v.conditions().ambientC();
         tyrePressureFrontBar = v.conditions().tyrePressureFrontBar();
+        tyres = v.conditions().tyres();
+        tyreC = v.conditions().tyreC();
         trackC = v.conditions().trackC();
         windMps = v.conditions().windMps();
         humidity = v.conditions().humidity();
@@ -65,6 +76,8 @@ class Series extends Row {
                         direction,
                         ambientC,
                         tyrePressureFrontBar,
+                        tyres,
+                        tyreC,
                         trackC,
                         windMps,
                         humidity,

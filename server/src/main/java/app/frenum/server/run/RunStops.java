@@ -140,6 +140,8 @@ class RunStops {
                         ? weather.airC().value()
                         : plan.ambient().inside(),
                 null,
+                null,
+                null,
                 weather.trackC().orNull(),
                 weather.windMps().orNull(),
                 weather.humidity().orNull(),
@@ -192,6 +194,8 @@ class RunStops {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
+                        Optional.empty(),
+                        r.tyres(),
                         Optional.empty()),
                 note(stop),
                 r.lockSeen() ? Optional.of(r.rearFirst() ? Axle.REAR : Axle.FRONT) : Optional.empty());

@@ -52,6 +52,7 @@ record SheetForm(List<SheetEntry> columns) {
             case READ_ON -> List.of("blackened", "bare", "probe");
             case LOCKED_FIRST -> List.of("front", "rear");
             case STRUCK_OUT -> List.of("yes");
+            case TYRES -> List.of("cold", "warm");
             case SURFACE -> List.of("dry", "damp", "wet");
             case INSTRUMENT -> List.of("tape", "wheel", "stopwatch", "logger");
             default -> List.of();

@@ -26,6 +26,7 @@ import app.frenum.core.quantity.Unit;
 import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.PedalCurve;
+import app.frenum.core.stop.WheelLimit;
 import app.frenum.server.RunningServer;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -67,6 +68,7 @@ class DocumentsTest {
         assertThat(stop.fused().distance().isKnown()).isFalse();
         assertThat(stop.pedal()).isEqualTo(PedalCurve.none());
         assertThat(stop.lockedAtS()).isEmpty();
+        assertThat(stop.wheels()).isEqualTo(WheelLimit.NOT_LOGGED);
         assertThat(stop.flags().get(0).finding()).isEqualTo(AsWritten.of("locked: front left, front right"));
     }
 

@@ -31,6 +31,7 @@ import java.util.Optional;
  * @param note anything else
  * @param readOn what the thermometer looked at; empty where nobody said
  * @param effort how hard it was pressed, where nothing measures it
+ * @param tyres cold or warm when the stop began, where somebody said
  * @param rolled from the rest of the stop before to the braking of this one, by trip counter
  */
 public record HandReadings(
@@ -47,7 +48,8 @@ public record HandReadings(
         String note,
         Optional<PeakSource> readOn,
         Optional<PedalEffort> effort,
-        Optional<Quantity> rolled) {
+        Optional<Quantity> rolled,
+        Optional<TyreState> tyres) {
     /** What is known of a stop that nobody said anything of. */
     public static final HandReadings NONE = new HandReadings(
             Optional.empty(),
@@ -63,6 +65,7 @@ public record HandReadings(
             "",
             Optional.empty(),
             Optional.empty(),
+            Optional.empty(),
             Optional.empty());
 
     private static final int MOST_PEOPLE = 6;
@@ -75,6 +78,7 @@ public record HandReadings(
         readOn = Objects.requireNonNullElse(readOn, Optional.empty());
         effort = Objects.requireNonNullElse(effort, Optional.empty());
         rolled = Objects.requireNonNullElse(rolled, Optional.empty());
+        tyres = Objects.requireNonNullElse(tyres, Optional.empty());
         switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
     }
 

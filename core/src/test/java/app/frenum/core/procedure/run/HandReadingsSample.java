@@ -24,6 +24,7 @@ final class HandReadingsSample {
                 "",
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 }

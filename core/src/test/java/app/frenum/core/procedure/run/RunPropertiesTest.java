@@ -162,6 +162,7 @@ class RunPropertiesTest {
                 "",
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -144,7 +144,8 @@ class RunStateTest {
                 r.note(),
                 r.readOn(),
                 r.effort(),
-                r.rolled());
+                r.rolled(),
+                Optional.empty());
     }
 
     private static HandReadings stop(double entryKmh, double distanceM) {
@@ -172,6 +173,7 @@ class RunStateTest {
                 "",
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -191,7 +193,8 @@ class RunStateTest {
                 r.note(),
                 r.readOn(),
                 Optional.of(PedalEffort.ALL_OF_IT),
-                Optional.of(new Quantity(metres, Unit.METRES)));
+                Optional.of(new Quantity(metres, Unit.METRES)),
+                Optional.empty());
     }
 
     @Test
@@ -525,6 +528,7 @@ class RunStateTest {
                 "",
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         run.driven(90, noSpeed);
         assertThat(run.flags()).contains(FlagCode.NO_ENTRY_SPEED).doesNotContain(FlagCode.ENTRY_SPEED_OUT);
@@ -655,6 +659,7 @@ class RunStateTest {
                 true,
                 Map.of(),
                 "",
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
