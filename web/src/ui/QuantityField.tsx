@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Entry, Quantity } from '../api/types';
 import { usePreferences } from '../reader/preferences';
-import { IMPERIAL, type System } from '../units/units';
+import { firstUnit } from '../units/units';
 import { Field, Input, Select } from './Field';
 
 /** What may be entered, as the core bounds it. */
@@ -16,14 +16,8 @@ export function outOfBounds(entered: number, unit: string, allowed: Allowed): st
 
 const range = (u: Entry['units'][number]) => `${plain(u.low)} to ${plain(u.high)} ${u.symbol}`.trim();
 
-/** Up to four digits, with a true minus. */
-const plain = (x: number) => String(Number(x.toPrecision(4))).replace('-', '−');
-
-/** In which unit somebody begins who has typed nothing yet. */
-const firstUnit = (allowed: Allowed, system: System): Quantity['unit'] =>
-  (system === 'imperial' ? allowed.units.find((u) => IMPERIAL.includes(u.unit)) : undefined)?.unit ??
-  allowed.units[0]?.unit ??
-  'ONE';
+/** Up to three digits, with a true minus. */
+const plain = (x: number) => String(Number(x.toPrecision(x >= 1000 ? 4 : 3))).replace('-', '−');
 
 /** A number with its unit, kept as typed. Empty means not known. */
 export function QuantityField(props: {
@@ -36,7 +30,7 @@ export function QuantityField(props: {
   const { allowed, value } = props;
   const { system } = usePreferences();
   const [text, setText] = useState(value ? String(value.entered) : '');
-  const [unit, setUnit] = useState<string>(value?.unit ?? firstUnit(allowed, system));
+  const [unit, setUnit] = useState<string>(value?.unit ?? firstUnit(allowed.units, system) ?? 'ONE');
   const set = (written: string, chosen: string) => {
     setText(written);
     setUnit(chosen);

@@ -33,15 +33,25 @@ export const TYPED = {
   imperial: { speed: 'MILES_PER_HOUR', distance: 'FEET', temperature: 'FAHRENHEIT' },
 } satisfies Record<System, Partial<Record<Kind, Quantity['unit']>>>;
 
-/** Of all units of a kind, those that people begin with who think in feet and pounds. */
-export const IMPERIAL: readonly Quantity['unit'][] = [
-  'MILES_PER_HOUR',
-  'FEET',
-  'FAHRENHEIT',
-  'POUNDS',
-  'POUNDS_PER_SQUARE_INCH',
-  'SQUARE_INCHES',
-];
+/** What people write who think in feet and pounds, where others write this. */
+const INSTEAD_OF: Partial<Record<Quantity['unit'], Quantity['unit']>> = {
+  KILOMETRES_PER_HOUR: 'MILES_PER_HOUR',
+  METRES_PER_SECOND: 'MILES_PER_HOUR',
+  METRES: 'FEET',
+  MILLIMETRES: 'INCHES',
+  CELSIUS: 'FAHRENHEIT',
+  KILOGRAMS: 'POUNDS',
+  BAR: 'POUNDS_PER_SQUARE_INCH',
+  SQUARE_CENTIMETRES: 'SQUARE_INCHES',
+  SQUARE_MILLIMETRES: 'SQUARE_INCHES',
+};
+
+/** In which of the units that a figure may have, the usual one first, somebody begins who has typed nothing yet. */
+export function firstUnit(units: { unit: Quantity['unit'] }[] | undefined, system: System) {
+  const usual = units?.[0]?.unit;
+  const instead = usual && system === 'imperial' ? INSTEAD_OF[usual] : undefined;
+  return units?.some((u) => u.unit === instead) ? instead : usual;
+}
 
 const imperial: UnitTable = {
   ...metric,

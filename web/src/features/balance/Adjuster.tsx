@@ -100,6 +100,9 @@ function TurnsPicture({ adjuster }: { adjuster: Tried }) {
             </text>
           </g>
         ))}
+        <text className="axis" x={width - 14} y={24} textAnchor="end">
+          front share of line pressure, %
+        </text>
         <path d={band ?? undefined} fill="var(--ink)" style={{ fillOpacity: 'var(--band-a)' }} />
         <path d={path ?? undefined} fill="none" stroke="var(--ink)" strokeWidth={2} />
         {adjuster.tried.map((t, i) => (

@@ -13,7 +13,7 @@ export function ForceOnRollers({ data }: { data: Balance }) {
   if (read.length === 0) return null;
   const ratio = data.forceRatio.value;
   return (
-    <section className="mb-4">
+    <section className="mt-6 mb-4">
       <Heading note="front share of brake force; rollers turn slowly and their grip ends early">
         Rollers and road
       </Heading>

@@ -98,7 +98,7 @@ function Change(props: {
     <div>
       <QuantityField
         key={typedAt}
-        allowed={{ ...entry, help: now ? `now ${now.entered}` : 'not known; enter it here or in the garage' }}
+        allowed={{ ...entry, help: now ? `Now ${now.entered}` : 'Not known; enter it here or in the garage' }}
         value={shown}
         onChange={props.onChange}
       />

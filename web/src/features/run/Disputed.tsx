@@ -9,7 +9,7 @@ export function Disputed({ view, say }: { view: RunView; say: (what: Happening) 
   return view.stops
     .filter((s) => s.objections.length > 0 && s.decision)
     .map((s) => (
-      <div key={s.id} role="alert" className="border-l-[3px] border-caution pl-3 text-[17px]">
+      <div key={s.id} role="alert" className="my-3 border-l-[3px] border-caution pl-3 text-[17px]">
         <p>
           <b className="font-[650]">Stop {view.stops.indexOf(s) + 1} was judged differently.</b>{' '}
           {[s.decision, ...s.objections].flatMap((r) => (r ? [words(r)] : [])).join(' ')} What came first

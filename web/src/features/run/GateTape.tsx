@@ -9,6 +9,7 @@ import { number } from '../../units/units';
 
 const HEIGHT = 92;
 const LABEL = 190;
+const HALO = { paintOrder: 'stroke', stroke: 'var(--band)', strokeWidth: 10 } as const;
 const AXLES = [
   ['FRONT', 'Front', 30],
   ['REAR', 'Rear', 68],
@@ -63,7 +64,7 @@ export function GateTape(props: { view: RunView; sensed: boolean; onRead: () => 
           />
         ))}
         {view.discs.length === 0 && (
-          <text className="label" x={16} y={50} style={{ fontSize: 17 }}>
+          <text className="label" x={16} y={50} style={{ fontSize: 17, ...HALO }}>
             No disc read yet. The first will be drawn here.
           </text>
         )}

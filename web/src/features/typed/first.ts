@@ -1,5 +1,5 @@
 import type { KeepRequest, SheetForm } from '../../api/types';
-import { IMPERIAL, type System } from '../../units/units';
+import { firstUnit, type System } from '../../units/units';
 import type { Column, ColumnName, Unit } from './sheet';
 
 type Entry = SheetForm['columns'][number];
@@ -9,9 +9,7 @@ export const FIRST_COLUMNS: ColumnName[] = ['CONFIGURATION', 'ENTRY_SPEED', 'DIS
 
 /** The unit that somebody begins with who has typed nothing yet. */
 export const usualUnit = (entry: Entry | undefined, system: System): Unit | null =>
-  (system === 'imperial' ? entry?.units.find((u) => IMPERIAL.includes(u.unit)) : undefined)?.unit ??
-  entry?.units[0]?.unit ??
-  null;
+  firstUnit(entry?.units, system) ?? null;
 
 export const columnsOf = (form: SheetForm, names: ColumnName[], system: System): Column[] =>
   names.map((name) => ({

@@ -83,6 +83,14 @@ public final class Journeys {
                 .toList();
     }
 
+    /** A vehicle as bought and nothing else known of it. */
+    public static void vehicle(RunningServer server, UUID vehicle, UUID configuration) {
+        server.post("/api/vehicles", Map.of("id", vehicle, "name", "Estate " + vehicle, "description", ""));
+        server.post(
+                "/api/configurations",
+                Map.of("id", configuration, "vehicleId", vehicle, "name", "As bought", "changed", List.of()));
+    }
+
     /** A test of a vehicle, from 90 km/h, with no stops yet; its id. */
     public static UUID test(RunningServer server, UUID vehicle, String question) {
         UUID id = UUID.randomUUID();

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.server.RunningServer.Answer;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -24,10 +23,7 @@ class RemarkTest {
 
     @BeforeEach
     void aTestOfAVehicle() {
-        server.post("/api/vehicles", Map.of("id", vehicle, "name", "Estate " + vehicle, "description", ""));
-        server.post(
-                "/api/configurations",
-                Map.of("id", configuration, "vehicleId", vehicle, "name", "As bought", "changed", List.of()));
+        Journeys.vehicle(server, vehicle, configuration);
         test = Journeys.test(server, vehicle, "Which stops shorter?");
     }
 

@@ -25,10 +25,7 @@ class TrialTest {
 
     @BeforeEach
     void aTestOfAVehicle() {
-        server.post("/api/vehicles", Map.of("id", vehicle, "name", "Estate " + vehicle, "description", ""));
-        server.post(
-                "/api/configurations",
-                Map.of("id", configuration, "vehicleId", vehicle, "name", "As bought", "changed", List.of()));
+        Journeys.vehicle(server, vehicle, configuration);
         test = Journeys.test(server, vehicle, "Does it last the session?");
     }
 
