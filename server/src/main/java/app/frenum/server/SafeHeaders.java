@@ -5,6 +5,8 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -13,6 +15,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * by their content.
  */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class SafeHeaders extends OncePerRequestFilter {
     static final String POLICY = "Content-Security-Policy";
 

@@ -30,7 +30,7 @@ class WebPages {
         this.page = page.exists() ? page.getContentAsString(StandardCharsets.UTF_8) : "";
     }
 
-    @Does(Deed.READS)
+    @Does(Deed.GREETS)
     @GetMapping({
         "/",
         "/index.html",
@@ -43,7 +43,10 @@ class WebPages {
         "/plan",
         "/plan/**",
         "/devices",
-        "/type"
+        "/type",
+        "/people",
+        "/history",
+        "/join"
     })
     ResponseEntity<String> page(HttpServletResponse response) {
         byte[] bytes = new byte[NONCE_BYTES];

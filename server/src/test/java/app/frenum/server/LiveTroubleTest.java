@@ -169,7 +169,8 @@ class LiveTroubleTest {
 
     private RawHttp stalled(UUID device) throws IOException {
         RawHttp viewer = new RawHttp(server.url());
-        viewer.say("GET /api/devices/" + device + "/live HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n");
+        viewer.say("GET /api/devices/" + device + "/live HTTP/1.1\r\nHost: 127.0.0.1\r\n"
+                + String.join("\r\n", RawHttp.of(server.door())) + "\r\n\r\n");
         assertThat(viewer.status()).isEqualTo(200);
         return viewer;
     }

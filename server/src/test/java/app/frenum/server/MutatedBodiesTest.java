@@ -20,7 +20,7 @@ class MutatedBodiesTest {
     /** Far more than any request takes on the busiest machine, and far less than what runs away. */
     private static final double RUNAWAY_S = 20;
 
-    private final RunningServer server = RunningServer.shared();
+    private final RunningServer server = RunningServer.onAnEmptyDatabase();
     private final JsonMapper json = new JsonMapper();
 
     /** One request, so that it can be told and sent again. */

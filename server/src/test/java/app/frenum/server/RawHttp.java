@@ -29,6 +29,11 @@ final class RawHttp implements AutoCloseable {
         }
     }
 
+    /** The lines that let somebody in. */
+    static List<String> of(Door door) {
+        return List.of("Cookie: " + door.cookieHeader(), Door.TOKEN_HEADER + ": " + door.cookie(Door.TOKEN));
+    }
+
     void say(String text) throws IOException {
         socket.getOutputStream().write(text.getBytes(StandardCharsets.UTF_8));
         socket.getOutputStream().flush();

@@ -88,7 +88,11 @@ class RepeatsTest {
                         "POST",
                         "/api/configurations/%s/between/%s?factor=pads&id=%s".formatted(a, b, between(a)),
                         "{}"));
-        tenTimesAlike("person", post("/api/people", Map.of()));
+        tenTimesAlike(
+                "account",
+                put(
+                        "/api/accounts/" + UUID.randomUUID(),
+                        Map.of("name", "Twin " + UUID.randomUUID(), "role", "DRIVER")));
         UUID lane = UUID.randomUUID();
         tenTimesAlike("lane", put("/api/lanes", Map.of("id", lane, "version", 0, "lane", laneSpec(lane))));
         ObjectNode procedure = server.get("/api/procedures").get(0).deepCopy().asObject();

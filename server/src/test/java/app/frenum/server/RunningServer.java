@@ -1,6 +1,5 @@
 package app.frenum.server;
 
-import app.frenum.server.who.WhoHeader;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -183,9 +182,14 @@ public final class RunningServer implements AutoCloseable {
         return upload(id, file, "&preview=false");
     }
 
-    /** As the marshal, unless somebody else is named. */
-    private static HttpRequest.Builder asking(URI where) {
-        return HttpRequest.newBuilder(where).header(WhoHeader.NAME, "Marshal");
+    /** As the marshal. */
+    private HttpRequest.Builder asking(URI where) {
+        return door().opens(HttpRequest.newBuilder(where));
+    }
+
+    /** The marshal's. */
+    public Door door() {
+        return Door.marshal(url());
     }
 
     private URI uri(String path) {
@@ -225,8 +229,9 @@ public final class RunningServer implements AutoCloseable {
                 Statement s = c.createStatement()) {
             StringBuilder out = new StringBuilder();
             List<String> tables = new ArrayList<>();
-            var names = s.executeQuery("select table_name from information_schema.tables where table_schema = 'public'"
-                    + " and table_name not in ('flyway_schema_history', 'staged_import') order by 1");
+            var names = s.executeQuery(
+                    "select table_name from information_schema.tables where table_schema = 'public'"
+                            + " and table_name not in ('flyway_schema_history', 'staged_import', 'change', 'screen') and table_name not like 'spring_session%' order by 1");
             while (names.next()) {
                 tables.add(names.getString(1));
             }
@@ -243,6 +248,7 @@ public final class RunningServer implements AutoCloseable {
 
     @Override
     public void close() {
+        Door.forget(url());
         context.close();
     }
 }

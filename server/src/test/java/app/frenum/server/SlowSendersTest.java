@@ -32,7 +32,8 @@ class SlowSendersTest {
     private RawHttp begun(String line, String type, long length) throws IOException {
         RawHttp http = new RawHttp(server.url());
         open.add(http);
-        http.say(line + " HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: " + type + "\r\nContent-Length: " + length
+        http.say(line + " HTTP/1.1\r\nHost: 127.0.0.1\r\n" + String.join("\r\n", RawHttp.of(server.door()))
+                + "\r\nContent-Type: " + type + "\r\nContent-Length: " + length
                 + "\r\n\r\n{");
         return http;
     }

@@ -10,10 +10,6 @@ import app.frenum.core.series.LikeStops;
 import app.frenum.formats.sheet.SheetStops;
 import app.frenum.formats.sheet.StopSheetReader;
 import app.frenum.server.RunningServer.Answer;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -156,13 +152,9 @@ class StopsTest {
 
     @Test
     void theSheetThatIsTakenAlongComparesAsTheTestDoes() throws Exception {
-        HttpResponse<String> csv = HttpClient.newHttpClient()
-                .send(
-                        HttpRequest.newBuilder(URI.create(server.url() + "/api/tests/" + test + "/stops.csv"))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofString());
+        byte[] csv = server.bytes("/api/tests/" + test + "/stops.csv");
         Path file = Files.createTempFile("sheet", ".csv");
-        Files.writeString(file, csv.body());
+        Files.write(file, csv);
         LikeStops alike = LikeStops.toCompare(SheetStops.of(StopSheetReader.read(file), Optional.empty()))
                 .get(0);
         String first = alike.configurations().get(0);

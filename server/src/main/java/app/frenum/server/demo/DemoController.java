@@ -24,7 +24,7 @@ class DemoController {
      */
     record Demo(boolean shown, boolean filling) {}
 
-    @Does(Deed.READS)
+    @Does(Deed.GREETS)
     @GetMapping("/api/demo")
     Demo demo() {
         return new Demo(properties.demo(), loader.isFilling());

@@ -76,6 +76,7 @@ class DemoLoader implements ApplicationRunner {
     private final DeviceService devices;
     private final DemoDiscs readDiscs;
     private final DemoTrials trials;
+    private final DemoPeople people;
     private volatile boolean filling;
 
     DemoLoader(
@@ -89,7 +90,8 @@ class DemoLoader implements ApplicationRunner {
             PlanService plans,
             DeviceService devices,
             DemoDiscs readDiscs,
-            DemoTrials trials) {
+            DemoTrials trials,
+            DemoPeople people) {
         this.properties = properties;
         this.tests = tests;
         this.stops = stops;
@@ -101,6 +103,7 @@ class DemoLoader implements ApplicationRunner {
         this.devices = devices;
         this.readDiscs = readDiscs;
         this.trials = trials;
+        this.people = people;
     }
 
     /** Writes one of the demo's files. */
@@ -130,6 +133,7 @@ class DemoLoader implements ApplicationRunner {
         if (!properties.standinCode().isBlank()) {
             STANDINS.forEach((code, device) -> devices.add(device, properties.standinCode() + "-" + code));
         }
+        people.add();
         if (!tests.tests().isEmpty()) {
             return;
         }

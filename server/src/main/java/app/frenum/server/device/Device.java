@@ -30,6 +30,15 @@ class Device extends Row {
         this.codeSha256 = codeSha256;
     }
 
+    /** A digest that no code has. */
+    void cut() {
+        codeSha256 = "cut " + id();
+    }
+
+    boolean isCut() {
+        return codeSha256.startsWith("cut ");
+    }
+
     void seen(Instant when) {
         lastSeenAt = when;
     }

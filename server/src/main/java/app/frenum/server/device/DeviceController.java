@@ -1,5 +1,6 @@
 package app.frenum.server.device;
 
+import app.frenum.server.who.Asker;
 import app.frenum.server.who.Deed;
 import app.frenum.server.who.Does;
 import jakarta.validation.Valid;
@@ -9,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -45,6 +47,13 @@ class DeviceController {
         return devices.add(device.view());
     }
 
+    /** Its connection ends, and its code opens nothing more; what it sent stays. */
+    @Does(Deed.ADMINISTERS)
+    @DeleteMapping("/devices/{id}")
+    void cut(@PathVariable UUID id) {
+        devices.cut(id);
+    }
+
     @Does(Deed.READS)
     @GetMapping("/devices/{id}/readings")
     List<LastReading> lastReadings(@PathVariable UUID id) {
@@ -54,8 +63,8 @@ class DeviceController {
     /** What the device logs, as it comes. */
     @Does(Deed.READS)
     @GetMapping(value = "/devices/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter watch(@PathVariable UUID id) {
-        return feed.watch(id);
+    SseEmitter watch(Asker asker, @PathVariable UUID id) {
+        return feed.watch(id, asker.screen());
     }
 
     /**

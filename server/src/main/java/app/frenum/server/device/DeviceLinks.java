@@ -47,6 +47,10 @@ public class DeviceLinks {
                 .ifPresent(old -> old.hangUp(CloseStatus.SERVICE_RESTARTED));
     }
 
+    void cut(UUID device) {
+        Optional.ofNullable(byDevice.remove(device)).ifPresent(c -> c.hangUp(CloseStatus.POLICY_VIOLATION));
+    }
+
     void closed(UUID device, Conversation conversation) {
         byDevice.remove(device, conversation);
     }

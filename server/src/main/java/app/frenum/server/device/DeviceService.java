@@ -3,19 +3,15 @@ package app.frenum.server.device;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.server.Raced;
+import app.frenum.server.guard.Codes;
 import app.frenum.server.problem.Problem;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
-import java.util.HexFormat;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -32,16 +28,10 @@ public class DeviceService {
     /** A reading from further ahead than this is taken for read when it came; the device's clock is wrong. */
     static final Duration FURTHEST_AHEAD = Duration.ofMinutes(5);
 
-    /** Without letters and figures that are taken for each other. */
-    private static final String ALPHABET = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
-
-    private static final int CODE_LENGTH = 12;
-
     private final DeviceRepository devices;
     private final DeviceReadingRepository readings;
     private final DeviceLinks links;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     DeviceService(DeviceRepository devices, DeviceReadingRepository readings, DeviceLinks links, Clock clock) {
         this.links = links;
@@ -54,6 +44,7 @@ public class DeviceService {
     public List<DeviceView> devices() {
         Set<UUID> connected = links.connected();
         return devices.findAllByOrderByCreatedAt().stream()
+                .filter(d -> !d.isCut())
                 .map(d -> d.view(
                         connected.contains(d.id()), links.clockAheadS(d.id()).orElse(null)))
                 .toList();
@@ -65,39 +56,29 @@ public class DeviceService {
             throw Problem.conflict(
                     "The device is here already, and its code was shown then. Take it out and add it anew.");
         }
-        String code = newCode();
+        String code = Codes.made();
         return new Paired(add(device, code), code);
     }
 
     /** Adds a device whose code was agreed on before; there already, it stays. */
     public DeviceView add(DeviceView device, String code) {
         return devices.findById(device.id())
-                .orElseGet(
-                        () -> devices.save(new Device(device.id(), device.name().strip(), device.kind(), digest(code))))
+                .orElseGet(() ->
+                        devices.save(new Device(device.id(), device.name().strip(), device.kind(), Codes.digest(code))))
                 .view(false, null);
     }
 
-    private String newCode() {
-        StringBuilder code = new StringBuilder();
-        for (int i = 0; i < CODE_LENGTH; i++) {
-            code.append(i > 0 && i % 4 == 0 ? "-" : "").append(ALPHABET.charAt(random.nextInt(ALPHABET.length())));
-        }
-        return code.toString();
-    }
-
-    private static String digest(String code) {
-        try {
-            String plain = code.strip().toUpperCase(Locale.ROOT);
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(plain.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+    /** Nothing more is taken from it. */
+    void cut(UUID id) {
+        Device device = devices.findById(id).orElseThrow(() -> Problem.notFound("This device"));
+        device.cut();
+        devices.save(device);
+        links.cut(id);
     }
 
     /** The device that has this code, noted as seen. */
     Optional<DeviceView> hello(String code) {
-        return devices.findByCodeSha256(digest(code)).map(d -> {
+        return devices.findByCodeSha256(Codes.digest(code)).map(d -> {
             d.seen(clock.instant().truncatedTo(ChronoUnit.MICROS));
             return devices.save(d).view(true, null);
         });

@@ -1,6 +1,7 @@
 package app.frenum.server.device;
 
 import app.frenum.core.quantity.Quantity;
+import app.frenum.server.guard.Guesses;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.recording.LiveRecordings;
 import app.frenum.server.recording.LogStart;

@@ -4,6 +4,7 @@ import app.frenum.core.balance.LiveShare;
 import app.frenum.core.log.Channel;
 import app.frenum.core.log.Role;
 import app.frenum.server.stream.EventStreams;
+import app.frenum.server.who.ScreenCut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -47,8 +48,13 @@ class LiveFeed {
     /** By device; a device has one log at a time. */
     private final Map<UUID, Following> followed = new ConcurrentHashMap<>();
 
-    SseEmitter watch(UUID deviceId) {
-        return streams.watch(deviceId);
+    SseEmitter watch(UUID deviceId, UUID screen) {
+        return streams.watch(deviceId, screen);
+    }
+
+    @EventListener
+    void cut(ScreenCut cut) {
+        streams.close(cut.screen());
     }
 
     @EventListener

@@ -6,11 +6,12 @@ import java.nio.charset.StandardCharsets;
 import org.springframework.http.HttpStatus;
 
 /** An answer in the form of RFC 9457 from where no controller was reached. */
-final class Refusal {
+public final class Refusal {
     private Refusal() {}
 
     /** @param detail without quotation marks or anything that was sent */
-    static void send(HttpServletResponse response, HttpStatus status, String title, String detail) throws IOException {
+    public static void send(HttpServletResponse response, HttpStatus status, String title, String detail)
+            throws IOException {
         response.setStatus(status.value());
         response.setContentType("application/problem+json");
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());

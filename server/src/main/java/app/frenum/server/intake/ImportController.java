@@ -85,7 +85,7 @@ class ImportController {
         return imports.preview(id, testId, Sender.of(request)::requireThere);
     }
 
-    @Does(Deed.DECIDES)
+    @Does(Deed.RECORDS)
     @PostMapping("/save")
     Saved save(Who who, @PathVariable UUID id, @Valid @RequestBody SaveRequest request) throws IOException, BadInput {
         return imports.save(id, who, request);

@@ -2,6 +2,7 @@ package app.frenum.server.problem;
 
 import app.frenum.core.quantity.FieldProblem;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -54,6 +55,35 @@ public final class Problem extends RuntimeException {
     /** Two changes of the same; the second was made on what is no longer there. */
     public static Problem changedMeanwhile() {
         return conflict("It was changed in the meantime. Load it again and repeat the change.");
+    }
+
+    /** Nobody is signed in who may be asked for. */
+    public static Problem signIn(String detail) {
+        return new Problem(HttpStatus.UNAUTHORIZED, "Sign in", detail, "");
+    }
+
+    /** The screen says that somebody holds it who is not signed in at it. */
+    public static Problem signInHere(String name) {
+        return new Problem(
+                HttpStatus.FORBIDDEN,
+                "Not signed in here",
+                "%s is not signed in on this screen. Sign in here, or say who holds it.".formatted(name),
+                "who");
+    }
+
+    /** @param role by its constant's name */
+    public static Problem notYours(String name, String role) {
+        return new Problem(
+                HttpStatus.FORBIDDEN,
+                "Not yours to do",
+                "%s is here as %s, and that is not for a %s to do. Ask an owner or an engineer."
+                        .formatted(name, role.toLowerCase(Locale.ROOT), role.toLowerCase(Locale.ROOT)),
+                "who");
+    }
+
+    /** Asked too often; later it may be asked again. */
+    public static Problem tooOften(String detail) {
+        return new Problem(HttpStatus.TOO_MANY_REQUESTS, "Wait a moment", detail, "");
     }
 
     /** It cannot be done as things stand; the detail says what can. */

@@ -1,6 +1,6 @@
 package app.frenum.server.run;
 
-import app.frenum.core.people.Who;
+import app.frenum.server.who.Asker;
 import app.frenum.server.who.Deed;
 import app.frenum.server.who.Does;
 import jakarta.validation.Valid;
@@ -54,20 +54,24 @@ class RunController {
         return runs.history(testId);
     }
 
-    @Does(Deed.DECIDES)
+    /** Whoever records says what happened; who judges, signs or releases needs more. */
+    @Does(Deed.RECORDS)
     @PostMapping("/runs/{testId}/events")
     RunView happened(
-            Who who,
+            Asker asker,
             @PathVariable UUID testId,
             @RequestParam(defaultValue = "0") int since,
             @Valid @RequestBody EventRequest event) {
-        return runs.happened(testId, who, event, since);
+        if (event.what().judges()) {
+            asker.mustBeAllowedTo(Deed.DECIDES);
+        }
+        return runs.happened(testId, asker.who(), event, since);
     }
 
     /** What changed with every event, for those who know the run as it was before. */
     @Does(Deed.READS)
     @GetMapping(value = "/runs/{testId}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@PathVariable UUID testId) {
-        return watchers.watch(testId, runs.run(testId));
+    SseEmitter live(Asker asker, @PathVariable UUID testId) {
+        return watchers.watch(testId, asker.screen(), runs.run(testId));
     }
 }

@@ -1,7 +1,9 @@
 package app.frenum.server.run;
 
 import app.frenum.server.stream.EventStreams;
+import app.frenum.server.who.ScreenCut;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -20,8 +22,13 @@ class Watchers {
         this.runs = runs;
     }
 
-    SseEmitter watch(UUID testId, RunView now) {
-        return streams.watch(testId, now);
+    SseEmitter watch(UUID testId, UUID screen, RunView now) {
+        return streams.watch(testId, screen, now);
+    }
+
+    @EventListener
+    void cut(ScreenCut cut) {
+        streams.close(cut.screen());
     }
 
     @Scheduled(fixedRate = BEAT_MS)

@@ -41,7 +41,7 @@ class SheetController {
         return sheets.read(request);
     }
 
-    @Does(Deed.DECIDES)
+    @Does(Deed.RECORDS)
     @PostMapping
     KeptIn keep(Who who, @Valid @RequestBody KeepRequest request) {
         return sheets.keep(request, who);

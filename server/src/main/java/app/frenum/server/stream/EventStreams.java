@@ -18,16 +18,20 @@ public final class EventStreams {
     private static final int MOST_WAITING = 64;
 
     private final String event;
-    private final Map<UUID, Map<SseEmitter, Outbox<SseEventBuilder>>> watching = new ConcurrentHashMap<>();
+    private final Map<UUID, Map<SseEmitter, Listener>> watching = new ConcurrentHashMap<>();
+
+    /** @param screen at which it is watched */
+    private record Listener(Outbox<SseEventBuilder> outbox, UUID screen) {}
 
     /** @param event its name in the stream */
     public EventStreams(String event) {
         this.event = event;
     }
 
-    public SseEmitter watch(UUID of) {
+    /** @param screen at which it is watched */
+    public SseEmitter watch(UUID of, UUID screen) {
         SseEmitter emitter = new SseEmitter(AN_HOUR_MS);
-        Map<SseEmitter, Outbox<SseEventBuilder>> all = watching.computeIfAbsent(of, k -> new ConcurrentHashMap<>());
+        Map<SseEmitter, Listener> all = watching.computeIfAbsent(of, k -> new ConcurrentHashMap<>());
         Outbox<SseEventBuilder> outbox = new Outbox<>(MOST_WAITING, emitter::send, () -> {
             all.remove(emitter);
             emitter.complete();
@@ -37,16 +41,16 @@ public final class EventStreams {
         emitter.onError(e -> outbox.close());
         // Something at once, so that the watcher knows that it is listened to.
         outbox.put(SseEmitter.event().comment("watching"));
-        all.put(emitter, outbox);
+        all.put(emitter, new Listener(outbox, screen));
         return emitter;
     }
 
     /** The same, told something at once. */
-    public SseEmitter watch(UUID of, Object first) {
-        SseEmitter emitter = watch(of);
-        Outbox<SseEventBuilder> outbox = watching.getOrDefault(of, Map.of()).get(emitter);
-        if (outbox != null) {
-            outbox.put(told(first));
+    public SseEmitter watch(UUID of, UUID screen, Object first) {
+        SseEmitter emitter = watch(of, screen);
+        Listener listener = watching.getOrDefault(of, Map.of()).get(emitter);
+        if (listener != null) {
+            listener.outbox().put(told(first));
         }
         return emitter;
     }
@@ -56,15 +60,23 @@ public final class EventStreams {
     }
 
     public void tell(UUID of, Object what) {
-        watching.getOrDefault(of, Map.of()).values().forEach(outbox -> outbox.put(told(what)));
+        watching.getOrDefault(of, Map.of()).values().forEach(l -> l.outbox().put(told(what)));
     }
 
     /** Says to everybody that the link is there: who hears nothing for a few seconds has lost it. */
     public void beat() {
         watching.values()
                 .forEach(all -> all.values()
-                        .forEach(outbox ->
-                                outbox.put(SseEmitter.event().name(ALIVE).data("", MediaType.TEXT_PLAIN))));
+                        .forEach(l ->
+                                l.outbox().put(SseEmitter.event().name(ALIVE).data("", MediaType.TEXT_PLAIN))));
+    }
+
+    /** A screen sees nothing more from now on. */
+    public void close(UUID screen) {
+        watching.values()
+                .forEach(all -> all.values().stream()
+                        .filter(l -> l.screen().equals(screen))
+                        .forEach(l -> l.outbox().close()));
     }
 
     private SseEventBuilder told(Object what) {

@@ -2,6 +2,7 @@ package app.frenum.server.who;
 
 import app.frenum.core.people.Who;
 import app.frenum.server.problem.Problem;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +29,7 @@ public class CurrentWho implements AuditorAware<String>, HandlerMethodArgumentRe
 
     private Who now() {
         return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
-                ? WhoHeader.read(request.getRequest().getHeader(WhoHeader.NAME))
+                ? Asker.of(request.getRequest()).map(Asker::who).orElse(acting.get())
                 : acting.get();
     }
 
@@ -45,20 +46,24 @@ public class CurrentWho implements AuditorAware<String>, HandlerMethodArgumentRe
 
     @Override
     public boolean supportsParameter(MethodParameter parameter) {
-        return parameter.getParameterType() == Who.class;
+        return parameter.getParameterType() == Who.class || parameter.getParameterType() == Asker.class;
     }
 
-    /** A route that takes a name needs one. */
+    /** The screen at which the change is made that is kept now; empty where no screen is. */
+    public Optional<String> screen() {
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request
+                ? Asker.of(request.getRequest()).map(Asker::screenName)
+                : Optional.empty();
+    }
+
     @Override
-    public Who resolveArgument(
+    public Object resolveArgument(
             MethodParameter parameter,
             @Nullable ModelAndViewContainer container,
             NativeWebRequest request,
             @Nullable WebDataBinderFactory factory) {
-        Who who = WhoHeader.read(request.getHeader(WhoHeader.NAME));
-        if (!who.isNamed()) {
-            throw Problem.invalid("who", "Say who you are: this is kept with a name.");
-        }
-        return who;
+        Asker asker = Asker.of(request.getNativeRequest(HttpServletRequest.class))
+                .orElseThrow(() -> Problem.signIn("Sign in first: this is kept with a name."));
+        return parameter.getParameterType() == Who.class ? asker.who() : asker;
     }
 }

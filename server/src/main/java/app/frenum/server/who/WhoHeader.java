@@ -15,7 +15,7 @@ public final class WhoHeader {
 
     private WhoHeader() {}
 
-    static Who read(@Nullable String header) {
+    public static Who read(@Nullable String header) {
         if (header == null || header.isBlank()) {
             return Who.UNNAMED;
         }

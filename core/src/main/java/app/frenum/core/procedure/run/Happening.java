@@ -21,8 +21,18 @@ public sealed interface Happening {
      */
     RunState in(RunState run, RunEvent event);
 
+    /** Whether it judges, signs or releases, and does not only say what happened. */
+    default boolean judges() {
+        return false;
+    }
+
     /** Somebody signed the safety gate. */
     record Signed(SafetyGate gate) implements Happening {
+        @Override
+        public boolean judges() {
+            return true;
+        }
+
         @Override
         public RunState in(RunState run, RunEvent event) {
             return Waiting.signed(run, gate, event);
@@ -109,6 +119,11 @@ public sealed interface Happening {
         }
 
         @Override
+        public boolean judges() {
+            return true;
+        }
+
+        @Override
         public RunState in(RunState run, RunEvent event) {
             return Deciding.decided(run, this, event);
         }
@@ -116,6 +131,11 @@ public sealed interface Happening {
 
     /** Those who had judged a stop differently have talked about it; what stands, stands. */
     record Settled(UUID stop) implements Happening {
+        @Override
+        public boolean judges() {
+            return true;
+        }
+
         @Override
         public RunState in(RunState run, RunEvent event) {
             return Deciding.settled(run, stop);
@@ -152,6 +172,11 @@ public sealed interface Happening {
 
     /** Testing was released again, after what was inspected. */
     record Released(String inspected) implements Happening {
+        @Override
+        public boolean judges() {
+            return true;
+        }
+
         @Override
         public RunState in(RunState run, RunEvent event) {
             return Halting.released(run, inspected, event);

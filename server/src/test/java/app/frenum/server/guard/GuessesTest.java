@@ -1,4 +1,4 @@
-package app.frenum.server.device;
+package app.frenum.server.guard;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

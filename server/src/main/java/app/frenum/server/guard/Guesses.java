@@ -1,4 +1,4 @@
-package app.frenum.server.device;
+package app.frenum.server.guard;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
  * device that goes on saying the one code it was once given is no guesser.
  */
 @Component
-class Guesses {
+public class Guesses {
     private static final int MOST = 10;
     private static final Duration WITHIN = Duration.ofMinutes(1);
     /** Addresses remembered; the oldest are forgotten. */
@@ -23,7 +23,7 @@ class Guesses {
     private final Clock clock;
     private final Map<String, Tries> byAddress = new LinkedHashMap<>();
 
-    Guesses(Clock clock) {
+    public Guesses(Clock clock) {
         this.clock = clock;
     }
 
@@ -31,12 +31,12 @@ class Guesses {
     private record Tries(Instant since, Set<Integer> codes) {}
 
     /** Whether whoever speaks from there has tried too many. */
-    synchronized boolean areTooMany(String address) {
+    public synchronized boolean areTooMany(String address) {
         Tries tries = byAddress.get(address);
         return tries != null && isRecent(tries) && tries.codes().size() >= MOST;
     }
 
-    synchronized void wrong(String address, String code) {
+    public synchronized void wrong(String address, String code) {
         Tries tries = byAddress.get(address);
         if (tries == null || !isRecent(tries)) {
             byAddress.remove(address);

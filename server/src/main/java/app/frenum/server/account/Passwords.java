@@ -1,0 +1,54 @@
+package app.frenum.server.account;
+
+import app.frenum.server.problem.Problem;
+import java.util.Locale;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/** How passwords are kept, and which are none. */
+@Component
+public class Passwords {
+    /** Shorter ones are guessed. */
+    public static final int SHORTEST = 10;
+
+    private static final int LONGEST = 200;
+    private static final int FEWEST_LETTERS = 5;
+    private static final int SALT_BYTES = 16;
+    private static final int HASH_BYTES = 32;
+    private static final int MEMORY_KB = 19 * 1024;
+    private static final int PASSES = 2;
+
+    private final PasswordEncoder argon2 = new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KB, PASSES);
+    /** Of no password at all, so that an unknown name takes as long to refuse as a known one. */
+    private final String nobodys = hash("nobody has this one");
+
+    private String hash(String password) {
+        return Objects.requireNonNull(argon2.encode(password));
+    }
+
+    /** @throws Problem where it would be guessed */
+    String kept(String name, String password) {
+        if (password.length() < SHORTEST || password.length() > LONGEST) {
+            throw Problem.invalid("password", "A password has %d to %d characters.".formatted(SHORTEST, LONGEST));
+        }
+        String plain = password.toLowerCase(Locale.ROOT);
+        if (plain.contains(name.strip().toLowerCase(Locale.ROOT))
+                || plain.contains("password")
+                || plain.contains("frenum")
+                || plain.chars().distinct().count() < FEWEST_LETTERS) {
+            throw Problem.invalid(
+                    "password",
+                    "That is among the first that anybody would try. Take several words that do not belong together.");
+        }
+        return hash(password);
+    }
+
+    /** Takes as long whether there is one to compare with or not. */
+    boolean isRight(String password, @Nullable String hash) {
+        boolean same = argon2.matches(password, hash == null ? nobodys : hash);
+        return same && hash != null;
+    }
+}

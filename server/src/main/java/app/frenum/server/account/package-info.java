@@ -1,0 +1,2 @@
+/** Who there is, and what they may do. */
+package app.frenum.server.account;

@@ -1,0 +1,38 @@
+package app.frenum.server.screen;
+
+import app.frenum.server.Row;
+import jakarta.persistence.Entity;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A phone or laptop at which people are signed in. */
+@Entity
+class Screen extends Row {
+    private String name;
+    private @Nullable Instant cutAt;
+
+    protected Screen() {}
+
+    Screen(UUID id, String name) {
+        super(id);
+        this.name = name;
+    }
+
+    String name() {
+        return name;
+    }
+
+    void setName(String name) {
+        this.name = name;
+    }
+
+    void cut(Instant at) {
+        cutAt = at;
+    }
+
+    @Nullable
+    Instant cutAt() {
+        return cutAt;
+    }
+}
