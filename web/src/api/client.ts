@@ -48,6 +48,22 @@ export const asksAs = (name: string) => {
   who = name.trim();
 };
 
+/** Says that the page itself asks: no page from elsewhere can read the cookie. */
+const TOKEN = 'X-XSRF-TOKEN';
+const token = () => decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '');
+
+const signedOut = new Set<() => void>();
+
+/** Told when an answer says that nobody is signed in here any more. */
+export const onSignedOut = (listener: () => void) => {
+  signedOut.add(listener);
+  return () => {
+    signedOut.delete(listener);
+  };
+};
+
+const SIGN_IN = 401;
+
 const WHO = 'Frenum-Who';
 const JSON_TYPE = 'application/json';
 
@@ -72,10 +88,12 @@ api.use({
     // Also without a body: Frenum takes no change that a form of another page could have sent.
     if (request.method !== 'GET' && !request.headers.has('Content-Type'))
       request.headers.set('Content-Type', JSON_TYPE);
+    if (request.method !== 'GET') request.headers.set(TOKEN, token());
     if (who !== '' && !request.headers.has(WHO)) request.headers.set(WHO, encodeURIComponent(who));
   },
   async onResponse({ response }) {
     answered(response.headers.get(KNOWN_AT));
+    if (response.status === SIGN_IN && !response.url.includes('/api/session')) signedOut.forEach((l) => l());
     if (!response.ok) throw await problemOf(response);
   },
   onError: ({ error }) => (error instanceof Problem ? error : noConnection()),
@@ -90,6 +108,7 @@ export function upload<T>(path: string, file: File, onProgress: (share: number) 
     const request = new XMLHttpRequest();
     request.open('PUT', `/api${path}`);
     request.setRequestHeader('Content-Type', 'application/octet-stream');
+    request.setRequestHeader(TOKEN, token());
     if (who !== '') request.setRequestHeader(WHO, encodeURIComponent(who));
     request.upload.onprogress = (e) => onProgress(e.total ? e.loaded / e.total : 0);
     request.onerror = () =>

@@ -1,6 +1,13 @@
 /** When what is shown was told, while nobody answers: the page's own keeper of answers marks them with it. */
 export const KNOWN_AT = 'Frenum-Known-At';
 
+/** Nobody who comes after sees what was told before: kept answers go with whoever they were given to. */
+export async function forgetKnown() {
+  if (!('caches' in window)) return;
+  const names = await caches.keys();
+  await Promise.all(names.filter((n) => n.startsWith('frenum-known')).map((n) => caches.delete(n)));
+}
+
 let oldest: string | null = null;
 const listeners = new Set<() => void>();
 

@@ -165,9 +165,21 @@ export const weather = () =>
     refetchInterval: 15000,
   });
 
-/** Whoever is there, by name. */
-export const people = () =>
-  queryOptions({ queryKey: ['people'], queryFn: () => ask(api.GET('/api/people')) });
+/** Who is signed in at this screen. */
+export const session = () =>
+  queryOptions({ queryKey: ['session'], queryFn: () => ask(api.GET('/api/session')) });
+
+/** Who there is. */
+export const accounts = () =>
+  queryOptions({ queryKey: ['accounts'], queryFn: () => ask(api.GET('/api/accounts')) });
+
+/** Where people are signed in. */
+export const screens = () =>
+  queryOptions({
+    queryKey: ['screens'],
+    queryFn: () => ask(api.GET('/api/screens')),
+    refetchInterval: 5000,
+  });
 
 /** A run in progress; whoever watches is told of changes, and asks now and then in case they were not. */
 export const run = (testId: string) =>

@@ -28,6 +28,11 @@ export type Trace = Schemas['StopTrace'];
 export type DecisionRequest = Schemas['DecisionRequest'];
 export type EdgeRequest = Schemas['Edges'];
 
+export type Session = Schemas['SessionView'];
+export type Account = Schemas['AccountView'];
+export type OpenScreen = Schemas['ScreenView'];
+export type Invitation = Schemas['Invitation'];
+
 export type Vehicle = Schemas['VehicleView'];
 export type Configuration = Schemas['ConfigurationView'];
 export type GarageForm = Schemas['GarageForm'];

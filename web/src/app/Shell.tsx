@@ -111,6 +111,7 @@ function useSectionKeys(testId: string | undefined, onKeys: () => void) {
     'g b': go('balance'),
     'g c': go('compare'),
     'g l': go('trials'),
+    'g o': () => void navigate('/people'),
     n: preferences.toggleNight,
     m: preferences.toggleSystem,
     p: () => window.print(),
@@ -137,6 +138,9 @@ function Switches({ onKeys }: { onKeys: () => void }) {
   const preferences = usePreferences();
   return (
     <>
+      <Link to="/people" className="text-[13px] underline underline-offset-4">
+        {preferences.person}
+      </Link>
       <Button tone="link" onClick={preferences.toggleSystem}>
         {preferences.system === 'metric' ? 'Imperial' : 'Metric'}
       </Button>

@@ -16,6 +16,8 @@ export function answering(routes: Record<string, Route>) {
       who: decodeURIComponent(request.headers.get('Frenum-Who') ?? ''),
       body: text === '' ? undefined : (JSON.parse(text) as unknown),
     };
+    // Who is signed in is asked by the way, by whatever shows it.
+    if (one.path === '/session') return new Response(JSON.stringify({ people: [] }));
     sent.push(one);
     const route = Object.entries(routes).find(([start]) => `${one.method} ${one.path}`.startsWith(start));
     if (!route) throw new Error(`nothing answers ${one.method} ${one.path}`);

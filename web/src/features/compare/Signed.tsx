@@ -14,7 +14,6 @@ import { said } from '../../units/units';
 export function Signed(props: { testId: string; request: SignRequest }) {
   const { testId, request } = props;
   const client = useQueryClient();
-  const { person } = usePreferences();
   const [id, setId] = useState(() => newId());
   const kept = useQuery(signedVerdicts(testId)).data ?? [];
   const own = kept.filter((v) => v.candidateId === request.candidateId && v.group === request.group);
@@ -43,7 +42,7 @@ export function Signed(props: { testId: string; request: SignRequest }) {
       </ul>
       <div className="no-print flex flex-wrap items-end gap-3">
         <YourName />
-        <Button disabled={!person.trim() || sign.isPending} onClick={() => sign.mutate()}>
+        <Button disabled={sign.isPending} onClick={() => sign.mutate()}>
           Sign the verdict as it stands
         </Button>
       </div>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
 import { configurations } from '../../api/queries';
 import type { Configuration, GarageForm, Part, Vehicle } from '../../api/types';
+import { YourName } from '../../forms/YourName';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
@@ -151,13 +152,11 @@ function FittingChecks(props: {
   onChange: (fitting: Record<string, string>) => void;
 }) {
   const { checks, fitting, onChange: setFitting } = props;
-  const { person, setPerson } = usePreferences();
+  const { person } = usePreferences();
   return (
     <div>
       <Heading note="wheels off, before its first stop; each with a name">Fitting checks</Heading>
-      <Field label="Ticked by" className="mb-3 max-w-60">
-        <Input value={person} onChange={(e) => setPerson(e.target.value)} />
-      </Field>
+      <YourName label="Ticked by" className="mb-3 max-w-60" />
       <ul className="grid gap-2">
         {checks.map((check) => (
           <li key={check.name}>
@@ -166,10 +165,9 @@ function FittingChecks(props: {
                 type="checkbox"
                 className="mt-0.5 size-4 flex-none accent-[var(--ink)]"
                 checked={check.name in fitting}
-                disabled={!person.trim()}
                 onChange={(e) => {
                   const next = { ...fitting };
-                  if (e.target.checked) next[check.name] = person.trim();
+                  if (e.target.checked) next[check.name] = person;
                   else delete next[check.name];
                   setFitting(next);
                 }}

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import type { Configuration, GarageForm, Vehicle } from '../../api/types';
 import { answering } from '../../test-support/server';
 import { shown } from '../../test-support/shown';
@@ -43,6 +43,8 @@ function view(all: Configuration[]) {
 
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 
+beforeEach(() => window.localStorage.setItem('frenum.person', 'R. Fell'));
+
 describe('a configuration that is being described', () => {
   it('is kept nowhere before it is saved, and can be left', async () => {
     const sent = view([]);
@@ -74,7 +76,6 @@ describe('a configuration that is being described', () => {
   it('keeps the fitting checks that were ticked meanwhile', async () => {
     const sent = view([AS_BOUGHT]);
     press('Describe another');
-    fireEvent.change(screen.getByLabelText('Ticked by'), { target: { value: 'R. Fell' } });
     fireEvent.click(screen.getByLabelText(/Bled/));
     press('Save the configuration');
     await waitFor(() => expect(sent.map((s) => s.method)).toContain('PUT'));

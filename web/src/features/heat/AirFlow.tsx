@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, as, ask } from '../../api/client';
 import { discForm } from '../../api/queries';
 import type { AirFlow as Seen, AirFlowNote, HeatSide } from '../../api/types';
+import { YourName } from '../../forms/YourName';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
@@ -97,7 +98,7 @@ function AirFlowForm(props: {
   error: unknown;
   onKeep: (configurationId: string, seen: Seen) => void;
 }) {
-  const { person, setPerson, system } = usePreferences();
+  const { system } = usePreferences();
   const [configurationId, setConfigurationId] = useState(props.sides[0]?.configurationId ?? '');
   const [method, setMethod] = useState<Seen['method']>('TUFTS');
   const [speed, setSpeed] = useState('');
@@ -152,14 +153,12 @@ function AirFlowForm(props: {
           <Field label="What was seen">
             <Input maxLength={500} value={seen} onChange={(e) => setSeen(e.target.value)} />
           </Field>
-          <Field label="Who looked">
-            <Input maxLength={100} value={person} onChange={(e) => setPerson(e.target.value)} />
-          </Field>
+          <YourName label="Who looked" />
           {props.error ? <Failure error={props.error} /> : null}
           <Button
             type="submit"
             tone="main"
-            disabled={!seen.trim() || !person.trim() || (speed.trim() !== '' && !Number.isFinite(entered))}
+            disabled={!seen.trim() || (speed.trim() !== '' && !Number.isFinite(entered))}
           >
             Keep this
           </Button>

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { HeatSide } from '../../api/types';
 import { answering } from '../../test-support/server';
 import { shown } from '../../test-support/shown';
@@ -41,6 +41,8 @@ const fill = async (label: string, value: string) =>
   fireEvent.change(await screen.findByLabelText(label), { target: { value } });
 const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Keep this reading' });
 
+beforeEach(() => window.localStorage.setItem('frenum.person', 'Marshal'));
+
 describe('a reading of a disc', () => {
   it('is of the last stop unless another is chosen, and asks for what it needs', async () => {
     const sent = answering({
@@ -49,8 +51,6 @@ describe('a reading of a disc', () => {
     });
     const onDone = form();
     await fill('Temperature', '276,5');
-    expect(keep().disabled, 'nobody has said who read it').toBe(true);
-    await fill('Who read it', 'Marshal');
     await fill('After rest', '45');
     await fill('Face', 'INNER');
     fireEvent.click(keep());
@@ -78,7 +78,6 @@ describe('a reading of a disc', () => {
     });
     const onDone = form();
     await fill('Temperature', '300');
-    await fill('Who read it', 'Marshal');
     fireEvent.click(keep());
     await screen.findByText(/Frenum does not answer/);
     expect(onDone).not.toHaveBeenCalled();
@@ -99,7 +98,6 @@ describe('a reading of a disc', () => {
     });
     form();
     await fill('Temperature', '4000');
-    await fill('Who read it', 'Marshal');
     fireEvent.click(keep());
     await screen.findByText('4000 °C read.');
     expect(screen.queryByText('One entry is wrong.'), 'it is said once').toBeNull();
@@ -113,7 +111,6 @@ describe('a reading of a disc', () => {
     });
     const onDone = form();
     await fill('Read by', 'LADDER');
-    await fill('Who read it', 'Marshal');
     await fill('Ladder', 'a');
     expect(keep().disabled, 'it is not said how far it changed').toBe(true);
     await fill('Highest that changed', '2');

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
 import { discForm } from '../../api/queries';
 import type { DiscReading, HeatSide, PeakSource, Wheel } from '../../api/types';
+import { YourName } from '../../forms/YourName';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
@@ -16,7 +17,7 @@ import { useDiscs } from '../../reader/discs';
 /** What was read off one disc after a stop. */
 export function ReadingForm(props: { testId: string; side: HeatSide; units: UnitTable; onDone: () => void }) {
   const { side } = props;
-  const { system, person, setPerson } = usePreferences();
+  const { system } = usePreferences();
   const unit = TYPED[system].temperature;
   const [stopId, setStopId] = useState(side.stops.at(-1)?.id ?? '');
   const [value, setValue] = useState('');
@@ -82,11 +83,9 @@ export function ReadingForm(props: { testId: string; side: HeatSide; units: Unit
               onFace={(face) => set({ face })}
             />
           )}
-          <Field label="Who read it" error={fields.who}>
-            <Input maxLength={100} value={person} onChange={(e) => setPerson(e.target.value)} />
-          </Field>
+          <YourName label="Who read it" />
           {save.error && Object.keys(fields).length === 0 && <Failure error={save.error} />}
-          <Button type="submit" tone="main" disabled={!read || !person.trim() || !stopId || save.isPending}>
+          <Button type="submit" tone="main" disabled={!read || !stopId || save.isPending}>
             Keep this reading
           </Button>
         </form>

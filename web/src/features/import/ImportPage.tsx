@@ -165,7 +165,7 @@ function Preview({
 }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const { person, units } = usePreferences();
+  const { units } = usePreferences();
   const [placing, setPlacing] = useState<Placing>({
     configuration: '',
     changed: '',
@@ -193,7 +193,6 @@ function Preview({
     log && placing.configuration.trim() === '' && 'name the configuration',
     !speedAgreed && 'settle the speed',
     count === 0 && 'choose at least one stop',
-    person.trim() === '' && 'give your name',
   ].filter(Boolean);
   return (
     <div className="grid gap-8">

@@ -31,7 +31,7 @@ export function ManyFiles(props: {
   const { many, testId } = props;
   const navigate = useNavigate();
   const client = useQueryClient();
-  const { person, units } = usePreferences();
+  const { units } = usePreferences();
   const [newTest, setNewTest] = useState<NewTest | null>(null);
   const [conditions, setConditions] = useState(NO_CONDITIONS);
   const [speedAgreed, setSpeedAgreed] = useState(true);
@@ -72,7 +72,6 @@ export function ManyFiles(props: {
     !testId && !newTest && 'describe the new test',
     !speedAgreed && 'settle the speed',
     wanted.length === 0 && 'want at least one file',
-    person.trim() === '' && 'give your name',
   ].filter(Boolean);
   return (
     <div className="grid gap-8">

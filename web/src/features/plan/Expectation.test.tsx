@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import type { Configuration, PlanView } from '../../api/types';
 import { answering } from '../../test-support/server';
 import { shown } from '../../test-support/shown';
@@ -10,12 +10,13 @@ const plan = (over: Partial<PlanView>) => ({ plan: {}, expectation: null, ...ove
 const type = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
+beforeEach(() => window.localStorage.setItem('frenum.person', 'Ines'));
+
 describe('what is expected before the first stop', () => {
   it('is sealed as a figure of one configuration', async () => {
     window.localStorage.setItem('frenum.person', 'Ines');
     const sent = answering({ 'PUT /tests/t/expectation': () => ({ body: plan({}) }) });
     shown(<Expectation testId="t" stored={plan({})} candidates={CANDIDATES} />);
-    type('Said by', 'Ines');
     const seal = screen.getByRole<HTMLButtonElement>('button', { name: 'Seal it' });
     expect(seal.disabled, 'nothing to seal yet').toBe(true);
     type('Of which', 'c');

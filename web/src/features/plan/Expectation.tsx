@@ -5,7 +5,7 @@ import { plan as planOf } from '../../api/queries';
 import type { Configuration, PlanView, Schemas } from '../../api/types';
 import { useExpectedWords } from '../../forms/useExpected';
 import { useEntries } from '../../forms/useForms';
-import { usePreferences } from '../../reader/preferences';
+import { YourName } from '../../forms/YourName';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { labelOf } from '../../ui/labels';
@@ -39,7 +39,6 @@ export function Expectation(props: { testId: string; stored: PlanView; candidate
 function Sealing(props: { testId: string; stored: PlanView; candidates: Configuration[] }) {
   const { testId, stored, candidates } = props;
   const client = useQueryClient();
-  const { person, setPerson } = usePreferences();
   const [request, setRequest] = useState<Request>({ expectation: '', guess: null, candidateId: null });
   const seal = useMutation({
     mutationFn: () =>
@@ -82,13 +81,8 @@ function Sealing(props: { testId: string; stored: PlanView; candidates: Configur
             onChange={(e) => setRequest({ ...request, expectation: e.target.value })}
           />
         </Field>
-        <Field label="Said by" className="w-48">
-          <Input value={person} onChange={(e) => setPerson(e.target.value)} />
-        </Field>
-        <Button
-          disabled={!stored.plan || !said || !person.trim() || seal.isPending}
-          onClick={() => seal.mutate()}
-        >
+        <YourName label="Said by" className="w-48" />
+        <Button disabled={!stored.plan || !said || seal.isPending} onClick={() => seal.mutate()}>
           Seal it
         </Button>
         {!stored.plan && <span className="text-[13px] text-ink-3">Save the plan first.</span>}

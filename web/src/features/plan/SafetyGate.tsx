@@ -3,9 +3,8 @@ import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
 import { plan as planOf, planForm } from '../../api/queries';
 import type { PlanView, SignedGate } from '../../api/types';
-import { usePreferences } from '../../reader/preferences';
+import { YourName } from '../../forms/YourName';
 import { Button } from '../../ui/Button';
-import { Field, Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Status } from '../../ui/Status';
@@ -16,7 +15,6 @@ type Check = SignedGate['gate']['seen'][number];
 export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: boolean }) {
   const { testId, stored } = props;
   const client = useQueryClient();
-  const { person, setPerson } = usePreferences();
   const [seen, setSeen] = useState<ReadonlySet<Check>>(new Set(stored.safety?.gate.seen));
   const sign = useMutation({
     mutationFn: () =>
@@ -57,13 +55,8 @@ export function SafetyGate(props: { testId: string; stored: PlanView; unsaved: b
         </p>
       ) : (
         <div className="mt-3 flex flex-wrap items-end gap-4">
-          <Field label="Signed by" className="w-48" error={errors.who}>
-            <Input value={person} onChange={(e) => setPerson(e.target.value)} />
-          </Field>
-          <Button
-            disabled={!stored.plan || props.unsaved || !person.trim() || sign.isPending}
-            onClick={() => sign.mutate()}
-          >
+          <YourName label="Signed by" className="w-48" />
+          <Button disabled={!stored.plan || props.unsaved || sign.isPending} onClick={() => sign.mutate()}>
             Sign the safety gate
           </Button>
           {(!stored.plan || props.unsaved) && (

@@ -36,8 +36,9 @@ export function RunPage() {
         onForgetRefused={forgetRefused}
         onHandOver={() => setHandingOver(true)}
       />
-      {(person === '' || handingOver) && (
+      {handingOver && (
         <HolderSheet
+          holder={person}
           onChosen={(name) => {
             setPerson(name);
             setHandingOver(false);

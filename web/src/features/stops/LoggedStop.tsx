@@ -26,7 +26,7 @@ type LoggedProps = {
 
 /** A logged stop: its traces with edges to move, and its figures. */
 export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: LoggedProps) {
-  const { units, person, setPerson } = usePreferences();
+  const { units } = usePreferences();
   const { edges, moved, tried, move, shift, reset, keep, automatic } = useEdges(detail.test.id, stop);
   const [cursor, setCursor] = useState(1);
   const [asTable, setAsTable] = useState(false);
@@ -96,9 +96,7 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
         description="The automatic ones are kept beside them."
         action="Keep"
         suggestions={['pedal was rested on before', 'noise before the onset', 'switch came late']}
-        person={person}
-        onDone={(why, by) => {
-          setPerson(by);
+        onDone={(why) => {
           setKeeping(false);
           keep(why);
         }}

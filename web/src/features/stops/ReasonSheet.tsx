@@ -1,29 +1,28 @@
 import { useState } from 'react';
+import { YourName } from '../../forms/YourName';
 import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Sheet } from '../../ui/Sheet';
 
-/** Asks why, and who says so; both are kept. */
+/** Asks why; it is kept with whoever says so. */
 export function ReasonSheet(props: {
   open: boolean;
   title: string;
   description: string;
   action: string;
   suggestions: string[];
-  person: string;
-  onDone: (reason: string, person: string) => void;
+  onDone: (reason: string) => void;
   onClose: () => void;
 }) {
   const [reason, setReason] = useState('');
-  const [person, setPerson] = useState(props.person);
-  const ready = reason.trim() !== '' && person.trim() !== '';
+  const ready = reason.trim() !== '';
   return (
     <Sheet open={props.open} title={props.title} description={props.description} onClose={props.onClose}>
       <form
         className="grid gap-4"
         onSubmit={(e) => {
           e.preventDefault();
-          if (ready) props.onDone(reason.trim(), person.trim());
+          if (ready) props.onDone(reason.trim());
         }}
       >
         <Field label="Reason">
@@ -40,9 +39,7 @@ export function ReasonSheet(props: {
             <option key={s} value={s} />
           ))}
         </datalist>
-        <Field label="Your name" help="Kept with the decision.">
-          <Input value={person} maxLength={100} onChange={(e) => setPerson(e.target.value)} />
-        </Field>
+        <YourName label="Decided by" />
         <div className="flex gap-3">
           <Button type="submit" tone="main" disabled={!ready}>
             {props.action}

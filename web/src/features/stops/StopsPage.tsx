@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { test } from '../../api/queries';
 import type { TestDetail } from '../../api/types';
-import { usePreferences } from '../../reader/preferences';
 import { useShortcuts } from '../../ui/shortcuts';
 import { Button } from '../../ui/Button';
 import { EmptySlab, Failure, Key, Strip } from '../../ui/Layout';
@@ -48,7 +47,6 @@ function NoStops({ testId }: { testId: string }) {
 }
 
 function Stops({ detail }: { detail: TestDetail }) {
-  const { person, setPerson } = usePreferences();
   const undo = useUndo();
   const { decide } = useStopActions(detail.test.id);
   const [asking, setAsking] = useState(false);
@@ -62,8 +60,7 @@ function Stops({ detail }: { detail: TestDetail }) {
     x: () => setAsking(true),
   });
   if (!chosen) return null;
-  const settle = (struckOut: boolean, reason: string, by: string) => {
-    setPerson(by);
+  const settle = (struckOut: boolean, reason: string) => {
     setAsking(false);
     decide.mutate(
       { id: chosen.id, struckOut, reason },
@@ -112,8 +109,7 @@ function Stops({ detail }: { detail: TestDetail }) {
         description="Nothing measured is deleted. The stop stays in its place, and every figure can be shown with it."
         action={chosen.struckOut ? 'Bring back' : 'Strike out'}
         suggestions={REASONS}
-        person={person}
-        onDone={(reason, by) => settle(!chosen.struckOut, reason, by)}
+        onDone={(reason) => settle(!chosen.struckOut, reason)}
         onClose={() => setAsking(false)}
       />
     </div>

@@ -4,7 +4,6 @@ import { api, ask } from '../../api/client';
 import { trials } from '../../api/queries';
 import type { Configuration, TrialKind } from '../../api/types';
 import { YourName } from '../../forms/YourName';
-import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure } from '../../ui/Layout';
@@ -20,7 +19,6 @@ export function BeginTrial(props: {
 }) {
   const { id, testId, sides, kinds, onClose } = props;
   const client = useQueryClient();
-  const { person } = usePreferences();
   const [kind, setKind] = useState<TrialKind['kind']>(kinds[0]?.kind ?? 'CIRCUIT');
   const [configurationId, setConfigurationId] = useState(sides[0]?.id ?? '');
   const [guess, setGuess] = useState('');
@@ -77,7 +75,7 @@ export function BeginTrial(props: {
         </Field>
         <YourName />
         {begin.error && <Failure error={begin.error} />}
-        <Button type="submit" tone="main" disabled={!configurationId || !person.trim() || begin.isPending}>
+        <Button type="submit" tone="main" disabled={!configurationId || begin.isPending}>
           Write it down and begin
         </Button>
       </form>

@@ -6,7 +6,6 @@ import type { Quantity, Trial, TrialKind, TrialResult, Wheel } from '../../api/t
 import { useChoices, useEntries } from '../../forms/useForms';
 import { YourName } from '../../forms/YourName';
 import { useDiscs } from '../../reader/discs';
-import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Select, TextArea } from '../../ui/Field';
 import { word } from '../../ui/labels';
@@ -35,7 +34,6 @@ type Changing = {
 export function TellTrial(props: { testId: string; trial: Trial; kind: TrialKind; onClose: () => void }) {
   const { testId, trial, kind, onClose } = props;
   const client = useQueryClient();
-  const { person } = usePreferences();
   const [result, setResult] = useState<TrialResult>(trial.result ?? NOTHING);
   const tell = useMutation({
     mutationFn: () =>
@@ -80,7 +78,7 @@ export function TellTrial(props: { testId: string; trial: Trial; kind: TrialKind
         </Field>
         <YourName />
         {tell.error && <Failure error={tell.error} />}
-        <Button type="submit" tone="main" disabled={!person.trim() || tell.isPending}>
+        <Button type="submit" tone="main" disabled={tell.isPending}>
           Keep this
         </Button>
       </form>

@@ -78,7 +78,6 @@ function Keep(props: {
   table: KeepRequest['table'];
   stops: number | undefined;
 }) {
-  const { person } = usePreferences();
   const navigate = useNavigate();
   const client = useQueryClient();
   const { id } = props.detail.test;
@@ -101,7 +100,7 @@ function Keep(props: {
       <Button
         tone="main"
         className="justify-self-start"
-        disabled={!props.stops || person.trim() === '' || keep.isPending}
+        disabled={!props.stops || keep.isPending}
         onClick={() => keep.mutate()}
       >
         {props.stops

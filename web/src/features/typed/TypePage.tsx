@@ -65,8 +65,7 @@ function Keep(props: {
   const client = useQueryClient();
   const known = useQuery(vehicles());
   const [ids] = useState(() => ({ test: newId(), vehicle: newId() }));
-  const { person } = usePreferences();
-  const missing = missingOf(asked, person);
+  const missing = missingOf(asked);
   const keep = useMutation({
     mutationFn: () =>
       ask(
@@ -100,12 +99,11 @@ function Keep(props: {
   );
 }
 
-const missingOf = (asked: Asked, person: string) =>
+const missingOf = (asked: Asked) =>
   [
     asked.question.trim() === '' && 'what you want to know',
     asked.vehicle.trim() === '' && 'the vehicle',
     asked.speed === null && 'the speed',
-    person.trim() === '' && 'your name',
   ].filter((m) => m !== false);
 
 function keepRequest(

@@ -2,6 +2,7 @@ package app.frenum.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.frenum.server.Door;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -80,8 +81,11 @@ class BackupTest {
 
     private JsonNode get(Place at, String path) throws Exception {
         URI uri = URI.create("http://127.0.0.1:%d/api%s".formatted(at.port(), path));
-        HttpResponse<String> answer =
-                http.send(HttpRequest.newBuilder(uri).build(), HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> answer = http.send(
+                Door.marshal("http://127.0.0.1:" + at.port())
+                        .opens(HttpRequest.newBuilder(uri))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
         assertThat(answer.statusCode()).as(path).isEqualTo(200);
         return json.readTree(answer.body());
     }

@@ -3,6 +3,7 @@ package app.frenum.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.frenum.server.Door;
 import app.frenum.server.Journeys;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -56,7 +57,9 @@ class BalanceTest extends Journey {
                                 url() + "/api/configurations",
                                 RequestOptions.create()
                                         .setHeader("Content-Type", "application/json")
-                                        .setHeader("Frenum-Who", "Marshal")
+                                        .setHeader(
+                                                Door.TOKEN_HEADER,
+                                                Door.marshal(url()).cookie(Door.TOKEN))
                                         .setData(body))
                         .status())
                 .isEqualTo(200);
@@ -74,7 +77,6 @@ class BalanceTest extends Journey {
         }
         page.getByLabel("Configuration", new Page.GetByLabelOptions().setExact(true))
                 .fill(configuration);
-        page.getByLabel("Your name").fill("Marshal");
         button("Save 9 stops").click();
         page.waitForURL(Pattern.compile(".*/stops"));
     }

@@ -1,14 +1,17 @@
 package app.frenum.e2e;
 
+import app.frenum.server.Door;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Debian's Chromium without a window. Anything that the page's own code complains of is kept. */
 final class Browser implements AutoCloseable {
@@ -48,8 +51,22 @@ final class Browser implements AutoCloseable {
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE);
     }
 
+    /** One at which nobody is signed in yet. */
+    Page stranger(String url, int width, int height) {
+        return page(chromium.newContext(options(url, width, height)));
+    }
+
+    /** As the marshal. */
     private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
         BrowserContext context = chromium.newContext(options);
+        Door door = Door.marshal(options.baseURL);
+        context.addCookies(Stream.of(Door.SESSION, Door.TOKEN)
+                .map(name -> new Cookie(name, door.cookie(name)).setUrl(options.baseURL))
+                .toList());
+        return page(context);
+    }
+
+    private Page page(BrowserContext context) {
         Page page = context.newPage();
         page.onPageError(complaints::add);
         page.onConsoleMessage(m -> {

@@ -107,7 +107,6 @@ class FadeAndHeatTest extends Journey {
         choose("After stop", "2, block 1");
         choose("Read by", "contact probe");
         type("Temperature", "231");
-        type("Who read it", "Marshal at the pits");
         press("Keep this reading");
         assertThat(heading()).containsText("A reached 231 °C (front left, stop 2)");
         assertThat(page.getByLabel(Pattern.compile("^A: peaks up to \\d+ °C over 5 stops")))
@@ -149,7 +148,6 @@ class FadeAndHeatTest extends Journey {
         type("Temperatures, °C", "150 210 300");
         press("Add this ladder");
         choose("Highest that changed", "210 °C");
-        type("Who read it", "Marshal at the pits");
         nothingSerious("reading of a disc");
         press("Keep this reading");
         assertThat(weighed).containsText("The ladder is believed: nothing changes it back.");
@@ -164,7 +162,6 @@ class FadeAndHeatTest extends Journey {
         press("Add what was seen");
         type("What was seen", "Smoke passes under the duct.");
         choose("Seen by", "smoke");
-        type("Who looked", "Marshal at the pits");
         press("Keep this");
         assertThat(page.getByText("Smoke shows paths at a few km/h")).isVisible();
         press("Remove smoke");

@@ -3,6 +3,7 @@ package app.frenum.e2e;
 import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.frenum.server.Door;
 import app.frenum.server.Journeys;
 import app.frenum.server.RunningServer;
 import com.microsoft.playwright.APIRequestContext;
@@ -39,7 +40,7 @@ public final class PlannedRun {
                     url + "/api" + path,
                     RequestOptions.create()
                             .setMethod(method)
-                            .setHeader("Frenum-Who", "Marshal")
+                            .setHeader(Door.TOKEN_HEADER, Door.marshal(url).cookie(Door.TOKEN))
                             .setData(body));
             assertThat(answer.status()).as(path + ": " + answer.text()).isEqualTo(200);
             return json.readTree(answer.text());

@@ -27,11 +27,6 @@ class ProceduresTest extends Journey {
         page.navigate("/tests/" + p.test + "/" + where);
     }
 
-    private void takeTheCard() {
-        page.getByLabel("Somebody else").fill("Marshal");
-        button("That is me").click();
-    }
-
     @Test
     void anEnduranceOfAHundredCyclesIsSuspendedByACrackAndGoesOnTheNextDay() {
         Procedures p = procedures().ago(Duration.ofHours(20)).of("CAR", "Do the discs last?", List.of(AS_IT_CAME));
@@ -48,7 +43,6 @@ class ProceduresTest extends Journey {
                 assertThat(run.get("cycle").asInt()).isEqualTo(10);
                 p.says(60, Map.of("type", "cracksSeen", "faces", List.of(face("TO_THE_EDGE"))));
                 open(p, "run");
-                takeTheCard();
                 assertThat(heading()).hasText("Testing is stopped.");
                 assertThat(page.getByText("cycle 10 of 100")).isVisible();
                 p.ago(Duration.ofMinutes(4));
@@ -159,7 +153,6 @@ class ProceduresTest extends Journey {
                 if (!written) {
                     written = true;
                     open(p, "run");
-                    takeTheCard();
                     assertThat(heading()).hasText("Apply.");
                     assertThat(page.getByText("Cold discs only, extinguisher at hand"))
                             .isVisible();
@@ -237,9 +230,6 @@ class ProceduresTest extends Journey {
             if (run.get("stage").asString().equals("TASK")) {
                 run = p.says(600, Map.of("type", "taskDone", "note", ""));
                 open(p, "run");
-                if (page.getByLabel("Somebody else").isVisible()) {
-                    takeTheCard();
-                }
                 saysNothingOfCars("the run card");
                 continue;
             }

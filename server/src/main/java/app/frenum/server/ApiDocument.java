@@ -5,6 +5,7 @@ import app.frenum.core.people.Who;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.server.who.Asker;
 import app.frenum.server.who.Does;
 import app.frenum.server.who.WhoHeader;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -25,7 +26,7 @@ class ApiDocument {
         SpringDocUtils.getConfig().replaceWithClass(Finding.class, WrittenFinding.class);
         SpringDocUtils.getConfig().replaceWithClass(Quantity.class, WrittenQuantity.class);
         SpringDocUtils.getConfig().replaceWithClass(Who.class, String.class);
-        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Who.class);
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Who.class, Asker.class);
     }
 
     /**

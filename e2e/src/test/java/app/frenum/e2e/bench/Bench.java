@@ -194,9 +194,10 @@ public final class Bench {
         for (int i = -50; i < QUERIES; i++) {
             double length = 3600 * Math.pow(10, -3 * random.nextDouble());
             double from = random.nextDouble() * (3600 - length);
-            HttpRequest request = HttpRequest.newBuilder(URI.create(server.url()
+            HttpRequest request = server.door()
+                    .opens(HttpRequest.newBuilder(URI.create(server.url()
                             + "/api/recordings/%s/window?from=%.3f&to=%.3f&px=%d&channels=0,1,2,3,10"
-                                    .formatted(recording, from, from + length, PX)))
+                                    .formatted(recording, from, from + length, PX))))
                     .build();
             long start = System.nanoTime();
             if (http.send(request, HttpResponse.BodyHandlers.ofByteArray()).statusCode() != 200) {

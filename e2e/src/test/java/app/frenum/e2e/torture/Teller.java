@@ -1,5 +1,6 @@
 package app.frenum.e2e.torture;
 
+import app.frenum.server.Door;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -33,6 +34,10 @@ final class Teller {
         this.url = url;
     }
 
+    private Door door() {
+        return Door.marshal(url);
+    }
+
     /** What was acknowledged, in numbers. */
     int acknowledged() {
         return acknowledged.get();
@@ -49,7 +54,7 @@ final class Teller {
     }
 
     JsonNode get(String path) throws InterruptedException {
-        return until(HttpRequest.newBuilder(URI.create(url + path)).header("Frenum-Who", "Marshal"));
+        return until(door().opens(HttpRequest.newBuilder(URI.create(url + path))));
     }
 
     JsonNode tell(String method, String path, Object body) throws InterruptedException {
@@ -57,8 +62,7 @@ final class Teller {
     }
 
     JsonNode tell(String method, String path, String type, byte[] body) throws InterruptedException {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path))
-                .header("Frenum-Who", "Marshal")
+        HttpRequest.Builder request = door().opens(HttpRequest.newBuilder(URI.create(url + path)))
                 .header("Content-Type", type)
                 .method(method, BodyPublishers.ofByteArray(body));
         JsonNode answer = until(request);

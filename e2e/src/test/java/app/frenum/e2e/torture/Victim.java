@@ -111,7 +111,7 @@ final class Victim implements AutoCloseable {
 
     private boolean answers() throws InterruptedException {
         try {
-            HttpRequest request = HttpRequest.newBuilder(URI.create(url() + "/api/vehicles"))
+            HttpRequest request = HttpRequest.newBuilder(URI.create(url() + "/api/demo"))
                     .timeout(Duration.ofSeconds(5))
                     .build();
             return http.send(request, BodyHandlers.discarding()).statusCode() == OK;

@@ -1,0 +1,58 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, ask } from '../../api/client';
+import { screens } from '../../api/queries';
+import type { OpenScreen } from '../../api/types';
+import { usePreferences } from '../../reader/preferences';
+import { Button } from '../../ui/Button';
+import { Failure, Heading } from '../../ui/Layout';
+import { Loaded } from '../../ui/Loaded';
+import { Table, Td, Th } from '../../ui/Table';
+
+/** Phones and laptops at which somebody is signed in. */
+export function Screens({ governs }: { governs: boolean }) {
+  const client = useQueryClient();
+  const { person } = usePreferences();
+  const cut = useMutation({
+    mutationFn: (id: string) => ask(api.DELETE('/api/screens/{id}', { params: { path: { id } } })),
+    onSettled: () => client.invalidateQueries({ queryKey: screens().queryKey }),
+  });
+  const may = (s: OpenScreen) => !s.own && (governs || (s.people.length === 1 && s.people[0] === person));
+  return (
+    <section>
+      <Heading note="phones and laptops with somebody signed in">Screens</Heading>
+      <Loaded query={useQuery(screens())} what="Reading the screens">
+        {(all) => (
+          <Table>
+            <thead>
+              <tr>
+                <Th>screen</Th>
+                <Th>people</Th>
+                <Th>seen last</Th>
+                <Th>
+                  <span className="sr-only">cut off</span>
+                </Th>
+              </tr>
+            </thead>
+            <tbody>
+              {all.map((s) => (
+                <tr key={s.id}>
+                  <Td className="font-[600]">{s.own ? `${s.name}, this one` : s.name}</Td>
+                  <Td>{s.people.join(', ')}</Td>
+                  <Td>{new Date(s.lastSeenAt).toLocaleTimeString('en-GB')}</Td>
+                  <Td>
+                    {may(s) && (
+                      <Button tone="link" disabled={cut.isPending} onClick={() => cut.mutate(s.id)}>
+                        Cut off {s.name}
+                      </Button>
+                    )}
+                  </Td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        )}
+      </Loaded>
+      {cut.error && <Failure error={cut.error} />}
+    </section>
+  );
+}
