@@ -132,12 +132,13 @@ fault() {
 # ---------------------------------------------------------------- demo and run
 
 run() { # demo|run options
-  local demo=false detach=false fresh=false option
+  local demo=false detach=false fresh=false tls=false option
   [[ $1 = demo ]] && demo=true
   shift
   for option in "$@"; do
     case $option in
       --detach) detach=true ;;
+      --tls) $demo && die "the demo has people without passwords, and stays on this machine" "./frenum run --tls"; tls=true ;;
       --fresh) $demo || die "--fresh is for the demo only" "delete $HOME_DIR yourself if you mean it"; fresh=true ;;
       *) die "\"$option\" is not an option of this command" "./frenum help" ;;
     esac
@@ -159,10 +160,12 @@ run() { # demo|run options
   start_database
   unpack_server
   backup_before_upgrade
+  if $tls; then open_encrypted; fi
   start_and_wait $demo
   if $demo; then start_standin; fi
   say_if_jdk_is_old &
   grep -h "$READY" "$HOME_DIR/server.out" | tail -1
+  if $tls; then say_how_to_trust; fi
   $detach && { trap - INT TERM; return; }
   wait "$(cat "$HOME_DIR/keeper.pid")" || true
   stop

@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { api, ask } from './client';
 import { withChanges } from './changes';
 import type {
@@ -169,9 +169,40 @@ export const weather = () =>
 export const session = () =>
   queryOptions({ queryKey: ['session'], queryFn: () => ask(api.GET('/api/session')) });
 
+/** By what a phone knows this Frenum. */
+export const trust = () =>
+  queryOptions({ queryKey: ['trust'], queryFn: () => ask(api.GET('/api/session/trust')) });
+
 /** Who there is. */
 export const accounts = () =>
   queryOptions({ queryKey: ['accounts'], queryFn: () => ask(api.GET('/api/accounts')) });
+
+/** What was changed, the newest first, page by page. */
+export const changes = (asked: { test: string; who: string; what: string }) =>
+  infiniteQueryOptions({
+    queryKey: ['changes', asked],
+    queryFn: ({ pageParam }) =>
+      ask(
+        api.GET('/api/changes', {
+          params: {
+            query: {
+              ...(asked.test && { test: asked.test }),
+              who: asked.who,
+              what: asked.what,
+              before: pageParam,
+            },
+          },
+        }),
+      ),
+    initialPageParam: 0,
+    getNextPageParam: (page) => (page.length === CHANGES_A_PAGE ? page.at(-1)?.id : undefined),
+  });
+
+const CHANGES_A_PAGE = 100;
+
+/** Everybody who ever changed something. */
+export const changePeople = () =>
+  queryOptions({ queryKey: ['changes', 'people'], queryFn: () => ask(api.GET('/api/changes/people')) });
 
 /** Where people are signed in. */
 export const screens = () =>

@@ -116,6 +116,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/changes/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/changes/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/configurations": {
         parameters: {
             query?: never;
@@ -785,6 +833,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["readyMade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/trust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trust"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1537,6 +1601,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/frenum.crt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["certificate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1770,6 +1850,26 @@ export interface components {
             before: string;
             factor: string;
             place: string;
+        };
+        ChangeView: {
+            after: {
+                [key: string]: string;
+            };
+            /** Format: date-time */
+            at: string;
+            before: {
+                [key: string]: string;
+            };
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            kind: "ADDED" | "CHANGED" | "TAKEN_OUT";
+            /** Format: uuid */
+            row: string;
+            screen: string;
+            testId: string | null;
+            what: string;
+            who: string;
         };
         Channel: {
             name: string;
@@ -4008,6 +4108,7 @@ export interface components {
             name: string;
             sha256: string;
         };
+        StreamingResponseBody: unknown;
         Stretch: {
             /** Format: int32 */
             configuration: number;
@@ -4224,6 +4325,10 @@ export interface components {
             share: number;
             /** Format: double */
             turns: number;
+        };
+        Trust: {
+            addresses: string[];
+            fingerprint: string | null;
         };
         TypedColumn: {
             /** @enum {string} */
@@ -4562,6 +4667,75 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: {
+                test?: string;
+                who?: string;
+                what?: string;
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeView"][];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: {
+                test?: string;
+                who?: string;
+                what?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };
@@ -5755,6 +5929,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    trust: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trust"];
                 };
             };
         };
@@ -6966,6 +7160,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Weather"];
+                };
+            };
+        };
+    };
+    certificate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-x509-ca-cert": string;
                 };
             };
         };

@@ -28,6 +28,7 @@ export type Trace = Schemas['StopTrace'];
 export type DecisionRequest = Schemas['DecisionRequest'];
 export type EdgeRequest = Schemas['Edges'];
 
+export type Change = Schemas['ChangeView'];
 export type Session = Schemas['SessionView'];
 export type Account = Schemas['AccountView'];
 export type OpenScreen = Schemas['ScreenView'];

@@ -60,6 +60,7 @@ const TITLES: [RegExp, string][] = [
   [/^\/plan\/lap-heat/, 'Lap heat'],
   [/^\/plan/, 'Plan'],
   [/^\/devices/, 'Devices'],
+  [/^\/history/, 'History'],
   [/^\/people/, 'People and screens'],
 ];
 

@@ -19,11 +19,10 @@ export function Here({ now }: { now: Session }) {
     mutationFn: (account: string) =>
       ask<Session>(api.DELETE('/api/session/people/{account}', { params: { path: { account } } })),
     onSuccess: async (left) => {
-      if (left.people.length === 0) {
-        await forgetKnown();
-        client.clear();
-      }
       client.setQueryData(session().queryKey, left);
+      if (left.people.length > 0) return;
+      client.removeQueries({ predicate: (q) => q.queryKey[0] !== session().queryKey[0] });
+      await forgetKnown();
     },
   });
   return (

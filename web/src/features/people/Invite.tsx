@@ -42,6 +42,7 @@ export function Invite(props: { now: Session; holder: Account | undefined; gover
 
 function Shown({ invitation }: { invitation: Invitation }) {
   const until = new Date(invitation.expiresAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+  const encrypted = invitation.links.some((l) => l.address.startsWith('https'));
   return (
     <div className="mt-4 flex flex-wrap gap-6">
       {invitation.links.map((link) => (
@@ -62,6 +63,11 @@ function Shown({ invitation }: { invitation: Invitation }) {
       ))}
       <p>
         <span className="block text-[13px] text-ink-2">Code, good once until {until}</span>
+        {encrypted && (
+          <a className="mb-2 block underline" href="/trust">
+            How a phone comes to trust this Frenum
+          </a>
+        )}
         <b className="text-[26px] font-[650] tracking-[0.08em]">{invitation.code}</b>
       </p>
     </div>

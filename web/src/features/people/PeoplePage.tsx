@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { session } from '../../api/queries';
 import { usePreferences } from '../../reader/preferences';
 import { Strip } from '../../ui/Layout';
@@ -17,7 +18,10 @@ export function PeoplePage() {
         <h1 className="text-[26px]">People and screens</h1>
         <p className="mt-1 max-w-[80ch] text-[14.5px] text-ink-2">
           Whatever is judged, signed or changed carries the name of whoever holds the screen. A phone joins by
-          a code, and is out within a second once it is cut off.
+          a code, and is out within a second once it is cut off.{' '}
+          <Link className="underline" to="/history">
+            History of everything
+          </Link>
         </p>
       </Strip>
       <Loaded query={useQuery(session())} what="Reading who is here">

@@ -36,7 +36,11 @@ class BackupTest {
     private Path folder;
 
     /** A home with its server. */
-    private record Place(Path home, int port) {}
+    private record Place(Path home, int port) {
+        String url() {
+            return "http://127.0.0.1:" + port;
+        }
+    }
 
     private Place place(String name) throws IOException {
         try (ServerSocket free = new ServerSocket(0)) {
@@ -80,11 +84,9 @@ class BackupTest {
     }
 
     private JsonNode get(Place at, String path) throws Exception {
-        URI uri = URI.create("http://127.0.0.1:%d/api%s".formatted(at.port(), path));
+        URI uri = URI.create(at.url() + "/api" + path);
         HttpResponse<String> answer = http.send(
-                Door.marshal("http://127.0.0.1:" + at.port())
-                        .opens(HttpRequest.newBuilder(uri))
-                        .build(),
+                Door.marshal(at.url()).opens(HttpRequest.newBuilder(uri)).build(),
                 HttpResponse.BodyHandlers.ofString());
         assertThat(answer.statusCode()).as(path).isEqualTo(200);
         return json.readTree(answer.body());
@@ -119,6 +121,8 @@ class BackupTest {
         frenum(other, "run", "--detach");
         assertThat(get(other, "/tests")).isEmpty();
         assertThat(frenum(other, "restore", backup)).contains("restored; what was there before stands in");
+        // Who was signed in here is not: those of the backup are.
+        Door.forget(other.url());
         assertThat(figures(other)).isEqualTo(before);
     }
 }

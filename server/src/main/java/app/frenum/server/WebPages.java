@@ -46,7 +46,8 @@ class WebPages {
         "/type",
         "/people",
         "/history",
-        "/join"
+        "/join",
+        "/trust"
     })
     ResponseEntity<String> page(HttpServletResponse response) {
         byte[] bytes = new byte[NONCE_BYTES];

@@ -101,6 +101,15 @@ public final class Door {
                 .orElse("");
     }
 
+    /** With the same cookies at another address. */
+    Door at(String other) {
+        Door door = new Door(other);
+        cookies.getCookieStore()
+                .getCookies()
+                .forEach(c -> door.cookies.getCookieStore().add(URI.create(other), c));
+        return door;
+    }
+
     /** All that a request needs that does not go through here. */
     public HttpRequest.Builder opens(HttpRequest.Builder request) {
         return request.header("Cookie", cookieHeader()).header(TOKEN_HEADER, cookie(TOKEN));
@@ -112,8 +121,13 @@ public final class Door {
 
     /** @param body null for none */
     public RunningServer.Answer ask(String method, String path, Object body) {
+        return ask(method, path, "application/json", body);
+    }
+
+    /** @param type that the body is said to be of */
+    public RunningServer.Answer ask(String method, String path, String type, Object body) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path))
-                .header("Content-Type", "application/json")
+                .header("Content-Type", type)
                 .header(TOKEN_HEADER, cookie(TOKEN))
                 .method(
                         method,

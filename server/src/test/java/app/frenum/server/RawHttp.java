@@ -39,6 +39,19 @@ final class RawHttp implements AutoCloseable {
         socket.getOutputStream().flush();
     }
 
+    /** Reads on until the last chunk of an answer has come, or nothing more does. */
+    void untilEnded() throws IOException {
+        StringBuilder last = new StringBuilder();
+        for (int b = socket.getInputStream().read();
+                b >= 0;
+                b = socket.getInputStream().read()) {
+            last.append((char) b);
+            if (last.toString().endsWith("\r\n0\r\n\r\n")) {
+                return;
+            }
+        }
+    }
+
     boolean isAnswered() throws IOException {
         return socket.getInputStream().available() > 0;
     }

@@ -32,8 +32,11 @@ final class Routes {
      */
     record Known(Map<String, String> ids, Map<String, JsonNode> bodies) {}
 
-    /** @param body null where the route takes none */
-    record Route(String method, String address, JsonNode body) {}
+    /**
+     * @param does what it says that it does
+     * @param body null where the route takes none
+     */
+    record Route(String method, String address, String does, JsonNode body) {}
 
     Routes(JsonNode document, Known known) {
         this.known = known;
@@ -45,6 +48,10 @@ final class Routes {
                 }
             }
         }
+    }
+
+    List<Route> all() {
+        return List.copyOf(routes);
     }
 
     Route any(Random random) {
@@ -65,6 +72,7 @@ final class Routes {
         return new Route(
                 method.toUpperCase(Locale.ROOT),
                 address(path) + query,
+                operation.path("x-does").asString(""),
                 content.isMissingNode() ? null : sample(content.get("schema"), 0));
     }
 

@@ -33,16 +33,17 @@ public final class RunningServer implements AutoCloseable {
     private final HttpClient http = HttpClient.newHttpClient();
     private final JsonMapper json = new JsonMapper();
 
-    private RunningServer(boolean demo, String databaseUrl) {
+    private RunningServer(boolean demo, String databaseUrl, String... more) {
         this.databaseUrl = databaseUrl;
-        context = SpringApplication.run(
-                FrenumServer.class,
+        List<String> arguments = new ArrayList<>(List.of(
                 "--server.port=0",
                 // Streams that tests leave open need not be waited for at the end of all tests.
                 "--spring.lifecycle.timeout-per-shutdown-phase=2s",
                 "--spring.datasource.url=" + databaseUrl,
                 "--frenum.home=" + temporaryHome(),
-                "--frenum.demo=" + demo);
+                "--frenum.demo=" + demo));
+        arguments.addAll(List.of(more));
+        context = SpringApplication.run(FrenumServer.class, arguments.toArray(String[]::new));
     }
 
     /** The answer to one request. */
@@ -67,8 +68,8 @@ public final class RunningServer implements AutoCloseable {
     }
 
     /** On a database that is reached in some way of its own. */
-    static RunningServer on(String databaseUrl) {
-        return new RunningServer(false, databaseUrl);
+    public static RunningServer on(String databaseUrl, String... arguments) {
+        return new RunningServer(false, databaseUrl, arguments);
     }
 
     /** The address of a new, empty database, for a server that is started some other way. */

@@ -4,12 +4,12 @@ package app.frenum.formats.sheet;
  * Keeps a written note from becoming a formula in somebody's spreadsheet: text that begins like one gets an
  * apostrophe in front, and loses it again when read here.
  */
-final class CellGuard {
+public final class CellGuard {
     private static final String STARTS = "=+-@\t\r";
 
     private CellGuard() {}
 
-    static String guarded(String text) {
+    public static String guarded(String text) {
         boolean risky = !text.isEmpty() && (STARTS.indexOf(text.charAt(0)) >= 0 || text.startsWith("'"));
         return risky ? "'" + text : text;
     }

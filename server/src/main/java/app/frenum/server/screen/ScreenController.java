@@ -2,6 +2,7 @@ package app.frenum.server.screen;
 
 import app.frenum.server.account.AccountView;
 import app.frenum.server.account.Accounts;
+import app.frenum.server.network.OwnAddresses;
 import app.frenum.server.problem.Problem;
 import app.frenum.server.who.Asker;
 import app.frenum.server.who.Deed;

@@ -1,6 +1,7 @@
-package app.frenum.server.screen;
+package app.frenum.server.network;
 
 import java.net.Inet4Address;
+import java.net.InetAddress;
 import java.net.InterfaceAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
@@ -11,25 +12,33 @@ import org.springframework.stereotype.Component;
 
 /** Under which addresses Frenum is reached: those of its networks where it is open to them, else this machine's own. */
 @Component
-class OwnAddresses {
+public class OwnAddresses {
+    private static final String ANY = "0.0.0.0";
+
     private final ServletWebServerApplicationContext server;
     private final String address;
-    private final boolean encrypted;
+    private final Tls tls;
 
     OwnAddresses(
-            ServletWebServerApplicationContext server,
-            @Value("${server.address:127.0.0.1}") String address,
-            @Value("${server.ssl.enabled:false}") boolean encrypted) {
+            ServletWebServerApplicationContext server, @Value("${server.address:127.0.0.1}") String address, Tls tls) {
         this.server = server;
         this.address = address;
-        this.encrypted = encrypted;
+        this.tls = tls;
     }
 
-    List<String> all() {
-        String scheme = encrypted ? "https" : "http";
+    /** Such as {@code https://192.168.7.2:8418}. */
+    public List<String> all() {
+        if (tls.isOpen()) {
+            return of(tls.address()).stream()
+                    .map(h -> "https://%s:%d".formatted(h, tls.port()))
+                    .toList();
+        }
         int port = server.getWebServer() == null ? 0 : server.getWebServer().getPort();
-        List<String> hosts = address.equals("0.0.0.0") ? ofNetworks() : List.of(address);
-        return hosts.stream().map(h -> "%s://%s:%d".formatted(scheme, h, port)).toList();
+        return of(address).stream().map(h -> "http://%s:%d".formatted(h, port)).toList();
+    }
+
+    private static List<String> of(String address) {
+        return address.equals(ANY) ? ofNetworks() : List.of(address);
     }
 
     private static List<String> ofNetworks() {
@@ -38,7 +47,7 @@ class OwnAddresses {
                     .flatMap(n -> n.getInterfaceAddresses().stream())
                     .map(InterfaceAddress::getAddress)
                     .filter(a -> a instanceof Inet4Address && !a.isLoopbackAddress())
-                    .map(a -> a.getHostAddress())
+                    .map(InetAddress::getHostAddress)
                     .toList();
         } catch (SocketException e) {
             return List.of();

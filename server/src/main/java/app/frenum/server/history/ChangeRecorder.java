@@ -1,0 +1,180 @@
+package app.frenum.server.history;
+
+import app.frenum.server.Row;
+import app.frenum.server.SteadyClock;
+import app.frenum.server.who.CurrentWho;
+import jakarta.persistence.EntityManagerFactory;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.hibernate.engine.spi.SessionFactoryImplementor;
+import org.hibernate.engine.spi.SharedSessionContractImplementor;
+import org.hibernate.event.service.spi.EventListenerRegistry;
+import org.hibernate.event.spi.EventType;
+import org.hibernate.event.spi.PostDeleteEvent;
+import org.hibernate.event.spi.PostDeleteEventListener;
+import org.hibernate.event.spi.PostInsertEvent;
+import org.hibernate.event.spi.PostInsertEventListener;
+import org.hibernate.event.spi.PostUpdateEvent;
+import org.hibernate.event.spi.PostUpdateEventListener;
+import org.hibernate.persister.entity.EntityPersister;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Writes down every change in the transaction that makes it: it is kept with the change, or not at all. What machines send and
+ * what is only computed anew is left out; it changes nothing that anybody said.
+ */
+@Component
+class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener, PostDeleteEventListener {
+    private static final long serialVersionUID = 1L;
+
+    /** By the name of their class; raw samples, readings as devices send them, and what follows from others. */
+    private static final Set<String> LEFT_OUT = Set.of(
+            "SampleBlockRow",
+            "LiveBatchRow",
+            "DeviceReading",
+            "StagedImport",
+            "Measurement",
+            "KeptVerdict",
+            "JoiningCode",
+            "LoggerRoles");
+    /** What every row carries, told in columns of its own. */
+    private static final Set<String> OF_EVERY_ROW =
+            Set.of("createdAt", "updatedAt", "changedBy", "version", "lastSeenAt");
+    /** That it changed is told, and not to what. */
+    private static final Set<String> SECRET = Set.of("passwordHash", "codeSha256");
+
+    private static final String HIDDEN = "(not shown)";
+    private static final int LONGEST = 2000;
+    private static final String WRITE =
+            "insert into change (at, who, screen, of_what, row_id, test_id, kind, before, after)"
+                    + " values (?, ?, ?, ?, ?, ?, ?, cast(? as jsonb), cast(? as jsonb))";
+
+    private final transient CurrentWho who;
+    private final transient SteadyClock clock;
+    private final transient JsonMapper json;
+
+    ChangeRecorder(EntityManagerFactory factory, CurrentWho who, SteadyClock clock, JsonMapper json) {
+        this.who = who;
+        this.clock = clock;
+        this.json = json;
+        EventListenerRegistry listeners = Objects.requireNonNull(factory.unwrap(SessionFactoryImplementor.class)
+                .getServiceRegistry()
+                .getService(EventListenerRegistry.class));
+        listeners.appendListeners(EventType.POST_INSERT, this);
+        listeners.appendListeners(EventType.POST_UPDATE, this);
+        listeners.appendListeners(EventType.POST_DELETE, this);
+    }
+
+    private enum Kind {
+        ADDED,
+        CHANGED,
+        TAKEN_OUT
+    }
+
+    @Override
+    public void onPostInsert(PostInsertEvent event) {
+        write(event.getSession(), event.getPersister(), event.getEntity(), Kind.ADDED, null, event.getState());
+    }
+
+    @Override
+    public void onPostUpdate(PostUpdateEvent event) {
+        write(
+                event.getSession(),
+                event.getPersister(),
+                event.getEntity(),
+                Kind.CHANGED,
+                event.getOldState(),
+                event.getState());
+    }
+
+    @Override
+    public void onPostDelete(PostDeleteEvent event) {
+        write(
+                event.getSession(),
+                event.getPersister(),
+                event.getEntity(),
+                Kind.TAKEN_OUT,
+                event.getDeletedState(),
+                null);
+    }
+
+    @Override
+    public boolean requiresPostCommitHandling(EntityPersister persister) {
+        return false;
+    }
+
+    private void write(
+            SharedSessionContractImplementor session,
+            EntityPersister persister,
+            Object entity,
+            Kind kind,
+            @Nullable Object @Nullable [] before,
+            @Nullable Object @Nullable [] after) {
+        if (!(entity instanceof Row row) || LEFT_OUT.contains(entity.getClass().getSimpleName())) {
+            return;
+        }
+        Map<String, String> was = new TreeMap<>();
+        Map<String, String> is = new TreeMap<>();
+        List<String> names = Arrays.asList(persister.getPropertyNames());
+        for (int i = 0; i < names.size(); i++) {
+            Object old = before == null ? null : before[i];
+            Object now = after == null ? null : after[i];
+            if (!OF_EVERY_ROW.contains(names.get(i)) && !Objects.equals(old, now)) {
+                tell(was, names.get(i), old);
+                tell(is, names.get(i), now);
+            }
+        }
+        if (was.isEmpty() && is.isEmpty()) {
+            return;
+        }
+        int testAt = names.indexOf("testId");
+        Object[] known = after == null ? before : after;
+        Object test = testAt < 0 || known == null ? null : known[testAt];
+        String what = entity.getClass().getSimpleName().replaceFirst("Row$", "");
+        UUID testId = what.equals("BrakeTest") ? row.id() : (UUID) test;
+        session.doWork(connection -> insert(connection, row.id(), testId, what, kind, was, is));
+    }
+
+    private static void tell(Map<String, String> into, String name, @Nullable Object value) {
+        if (value == null) {
+            return;
+        }
+        String text = value instanceof byte[] bytes ? bytes.length + " bytes" : value.toString();
+        String shown = SECRET.contains(name) ? HIDDEN : text;
+        into.put(name, shown.length() > LONGEST ? shown.substring(0, LONGEST) + "…" : shown);
+    }
+
+    private void insert(
+            Connection connection,
+            UUID row,
+            @Nullable UUID test,
+            String what,
+            Kind kind,
+            Map<String, String> was,
+            Map<String, String> is)
+            throws SQLException {
+        try (PreparedStatement s = connection.prepareStatement(WRITE)) {
+            s.setTimestamp(1, Timestamp.from(clock.instant()));
+            s.setString(2, who.getCurrentAuditor().orElse(""));
+            s.setString(3, who.screen().orElse(""));
+            s.setString(4, what);
+            s.setObject(5, row);
+            s.setObject(6, test);
+            s.setString(7, kind.name());
+            s.setString(8, json.writeValueAsString(was));
+            s.setString(9, json.writeValueAsString(is));
+            s.executeUpdate();
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package app.frenum.server.history;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.frenum.server.Door;
+import app.frenum.server.Journeys;
+import app.frenum.server.RunningServer;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Who changed what, when, at which screen; before and after. */
+class HistoryTest {
+    private final RunningServer server = RunningServer.shared();
+
+    private JsonNode newest(String query) {
+        return server.get("/api/changes?" + query).get(0);
+    }
+
+    @Test
+    void everyChangeIsKeptWithWhatWasThereBefore() {
+        UUID id = UUID.randomUUID();
+        String vehicle = "{\"id\":\"%s\",\"name\":\"%s\",\"description\":\"\"}";
+        server.post("/api/vehicles", vehicle.formatted(id, "=HYPERLINK(1)"));
+        JsonNode added = newest("what=Vehicle&who=" + Door.MARSHAL);
+        assertThat(added.get("row").asString()).isEqualTo(id.toString());
+        assertThat(added.get("kind").asString()).isEqualTo("ADDED");
+        assertThat(added.get("who").asString()).isEqualTo(Door.MARSHAL);
+        assertThat(added.get("screen").asString()).isEqualTo("A computer");
+        server.put("/api/vehicles", vehicle.formatted(id, "Estate 2.0"));
+        JsonNode changed = newest("what=Vehicle");
+        assertThat(changed.get("kind").asString()).isEqualTo("CHANGED");
+        assertThat(changed.get("before").get("name").asString()).isEqualTo("=HYPERLINK(1)");
+        assertThat(changed.get("after").get("name").asString()).isEqualTo("Estate 2.0");
+        assertThat(changed.get("after").has("updatedAt")).isFalse();
+        assertThat(newest("what=Vehicle&before=" + changed.get("id").asLong()).get("id"))
+                .isEqualTo(added.get("id"));
+        String csv = new String(server.bytes("/api/changes/csv?what=Vehicle"), StandardCharsets.UTF_8);
+        assertThat(csv).contains("'=HYPERLINK(1),Estate 2.0").doesNotContain(",=HYPERLINK");
+    }
+
+    @Test
+    void whatIsOfATestIsFoundByItAndWhatWasRefusedLeavesNothing() {
+        UUID vehicle = UUID.randomUUID();
+        Journeys.vehicle(server, vehicle, UUID.randomUUID());
+        UUID test = Journeys.test(server, vehicle, "Which stops shorter?");
+        JsonNode all = server.get("/api/changes?test=" + test);
+        assertThat(all).hasSize(1);
+        assertThat(all.get(0).get("what").asString()).isEqualTo("BrakeTest");
+        long newest = newest("").get("id").asLong();
+        assertThat(server.post("/api/vehicles", "{\"id\":\"%s\",\"name\":\"\"}".formatted(UUID.randomUUID()))
+                        .status())
+                .isEqualTo(422);
+        assertThat(newest("").get("id").asLong()).isEqualTo(newest);
+    }
+
+    @Test
+    void noSecretIsInIt() {
+        String name = "Driver " + UUID.randomUUID();
+        server.door().add(name, "DRIVER");
+        JsonNode added = newest("what=Account");
+        assertThat(added.get("after").get("name").asString()).isEqualTo(name);
+        assertThat(added.toString()).contains("(not shown)").doesNotContain("argon2");
+    }
+}
