@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
-import { ROLES } from './roles';
+import { byRole, ROLES, shortRole } from './roles';
 
 type Role = Account['role'];
 const ALL = Object.keys(ROLES) as Role[];
@@ -34,7 +34,7 @@ export function Accounts({ governs, shortest }: { governs: boolean; shortest: nu
       <Loaded query={useQuery(accounts())} what="Reading who there is">
         {(all) => (
           <ul className="grid gap-2">
-            {all.map((a) => (
+            {[...all].sort(byRole).map((a) => (
               <li key={a.id} className="flex flex-wrap items-center gap-3 border-b border-joint pb-2">
                 <b className={a.closed ? 'font-normal text-ink-3' : 'font-[650]'}>{a.name}</b>
                 {a.closed && <span className="text-[14px] text-ink-3">may not sign in</span>}
@@ -51,7 +51,7 @@ export function Accounts({ governs, shortest }: { governs: boolean; shortest: nu
                       >
                         {ALL.map((r) => (
                           <option key={r} value={r}>
-                            {ROLES[r]}
+                            {shortRole(r)}
                           </option>
                         ))}
                       </Select>

@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { useTitle } from '../../ui/useTitle';
-import { ROLES } from './roles';
+import { byRole, ROLES } from './roles';
 
 /** Nobody is signed in at this screen yet. */
 export function DoorPage({ now }: { now: Session }) {
@@ -16,6 +16,12 @@ export function DoorPage({ now }: { now: Session }) {
   useTitle(now.needsOwner ? 'First owner' : 'Sign in');
   return (
     <main id="main" className="mx-auto grid min-h-dvh max-w-[420px] content-center gap-6 px-4 py-10">
+      <p className="flex items-center gap-2.5 text-[19px] font-[750]">
+        <svg width="24" height="24" aria-hidden>
+          <path d="M2 3v6M8 3v6M14 3v18M20 3v6" stroke="var(--ink)" strokeWidth="3.2" fill="none" />
+        </svg>
+        Frenum
+      </p>
       <h1 className="text-[26px]">{now.needsOwner ? 'Who answers for this Frenum?' : 'Who is here?'}</h1>
       {now.needsOwner ? (
         <>
@@ -27,8 +33,9 @@ export function DoorPage({ now }: { now: Session }) {
         </>
       ) : (
         <>
+          {joining && <ByCode />}
           {now.ready.length > 0 && <ReadyMade people={now.ready} />}
-          {joining ? <ByCode /> : <SignInForm shortest={now.shortestPassword} />}
+          {!joining && <SignInForm shortest={now.shortestPassword} />}
           {joining ? (
             <Folded title="With name and password">
               <SignInForm shortest={now.shortestPassword} />
@@ -65,10 +72,10 @@ function ReadyMade({ people }: { people: Account[] }) {
     <section>
       <Heading note="made up, one press each">The demo’s people</Heading>
       <div className="grid gap-2">
-        {people.map((p) => (
+        {[...people].sort(byRole).map((p) => (
           <Button
             key={p.id}
-            className="min-h-14 flex-col items-start justify-center text-left"
+            className="h-auto min-h-16 flex-col items-start justify-center py-2 text-left"
             disabled={enter.isPending}
             onClick={() => enter.mutate(p.id)}
           >

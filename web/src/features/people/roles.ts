@@ -7,3 +7,10 @@ export const ROLES: Record<Account['role'], string> = {
   DRIVER: 'driver or marshal: records, judges nothing',
   VIEWER: 'viewer: looks on',
 };
+
+/** "owner". */
+export const shortRole = (role: Account['role']) => ROLES[role].split(':')[0] ?? '';
+
+/** Who may most stands first. */
+export const byRole = (a: Account, b: Account) =>
+  Object.keys(ROLES).indexOf(a.role) - Object.keys(ROLES).indexOf(b.role) || a.name.localeCompare(b.name);

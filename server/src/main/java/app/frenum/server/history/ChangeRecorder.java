@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import org.hibernate.engine.spi.SessionFactoryImplementor;
 import org.hibernate.engine.spi.SharedSessionContractImplementor;
 import org.hibernate.event.service.spi.EventListenerRegistry;
@@ -58,7 +59,12 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
     private static final int LONGEST = 2000;
     private static final String WRITE =
             "insert into change (at, who, screen, of_what, row_id, test_id, kind, before, after)"
-                    + " values (?, ?, ?, ?, ?, ?, ?, cast(? as jsonb), cast(? as jsonb))";
+                    + " values (?, ?, ?, ?, ?, coalesce(cast(? as uuid), (select test_id from series where id = cast(? as uuid)),"
+                    + " (select s.test_id from stop join series s on s.id = stop.series_id where stop.id = cast(? as uuid))),"
+                    + " ?, cast(? as jsonb), cast(? as jsonb))";
+
+    /** Those whose own id is that of their test. */
+    private static final Set<String> AS_THE_TEST = Set.of("BrakeTest", "TestPlan", "Run");
 
     private final transient CurrentWho who;
     private final transient SteadyClock clock;
@@ -75,6 +81,12 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
         listeners.appendListeners(EventType.POST_UPDATE, this);
         listeners.appendListeners(EventType.POST_DELETE, this);
     }
+
+    /** By what a row is of a test: known, or found by the series or the stop that it is of. */
+    private record Of(
+            @Nullable UUID test,
+            @Nullable UUID series,
+            @Nullable UUID stop) {}
 
     private enum Kind {
         ADDED,
@@ -138,12 +150,15 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
         if (was.isEmpty() && is.isEmpty()) {
             return;
         }
-        int testAt = names.indexOf("testId");
-        Object[] known = after == null ? before : after;
-        Object test = testAt < 0 || known == null ? null : known[testAt];
+        Function<String, @Nullable UUID> id = name -> {
+            int at = names.indexOf(name);
+            Object[] known = after == null ? before : after;
+            return at < 0 || known == null ? null : (UUID) known[at];
+        };
         String what = entity.getClass().getSimpleName().replaceFirst("Row$", "");
-        UUID testId = what.equals("BrakeTest") ? row.id() : (UUID) test;
-        session.doWork(connection -> insert(connection, row.id(), testId, what, kind, was, is));
+        UUID test = AS_THE_TEST.contains(what) ? row.id() : id.apply(names.contains("runId") ? "runId" : "testId");
+        Of of = new Of(test, id.apply("seriesId"), id.apply("stopId"));
+        session.doWork(connection -> insert(connection, row.id(), of, what, kind, was, is));
     }
 
     private static void tell(Map<String, String> into, String name, @Nullable Object value) {
@@ -158,7 +173,7 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
     private void insert(
             Connection connection,
             UUID row,
-            @Nullable UUID test,
+            Of of,
             String what,
             Kind kind,
             Map<String, String> was,
@@ -170,10 +185,12 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
             s.setString(3, who.screen().orElse(""));
             s.setString(4, what);
             s.setObject(5, row);
-            s.setObject(6, test);
-            s.setString(7, kind.name());
-            s.setString(8, json.writeValueAsString(was));
-            s.setString(9, json.writeValueAsString(is));
+            s.setObject(6, of.test());
+            s.setObject(7, of.series());
+            s.setObject(8, of.stop());
+            s.setString(9, kind.name());
+            s.setString(10, json.writeValueAsString(was));
+            s.setString(11, json.writeValueAsString(is));
             s.executeUpdate();
         }
     }

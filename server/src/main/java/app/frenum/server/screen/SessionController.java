@@ -1,10 +1,12 @@
 package app.frenum.server.screen;
 
+import app.frenum.core.people.Who;
 import app.frenum.server.FrenumProperties;
 import app.frenum.server.account.AccountView;
 import app.frenum.server.account.Accounts;
 import app.frenum.server.account.Passwords;
 import app.frenum.server.problem.Problem;
+import app.frenum.server.who.CurrentWho;
 import app.frenum.server.who.Deed;
 import app.frenum.server.who.Does;
 import app.frenum.server.who.ScreenCut;
@@ -38,6 +40,7 @@ class SessionController {
     private final Screens screens;
     private final ScreenSession session;
     private final CsrfTokenRepository tokens;
+    private final CurrentWho who;
     private final ApplicationEventPublisher publisher;
     private final boolean demo;
 
@@ -46,12 +49,14 @@ class SessionController {
             Screens screens,
             ScreenSession session,
             CsrfTokenRepository tokens,
+            CurrentWho who,
             ApplicationEventPublisher publisher,
             FrenumProperties properties) {
         this.accounts = accounts;
         this.screens = screens;
         this.session = session;
         this.tokens = tokens;
+        this.who = who;
         this.publisher = publisher;
         this.demo = properties.demo();
     }
@@ -149,7 +154,8 @@ class SessionController {
     private SessionView in(
             AccountView account, String screenName, HttpServletRequest request, HttpServletResponse response) {
         Optional<SignedIn> at = session.read(request);
-        UUID screen = at.map(SignedIn::screen).orElseGet(() -> screens.appeared(screenName));
+        UUID screen = at.map(SignedIn::screen)
+                .orElseGet(() -> who.as(new Who(account.name()), () -> screens.appeared(screenName)));
         session.add(request, screen, at.map(SignedIn::screenName).orElse(screenName), account.id());
         newToken(request, response);
         return session(request);

@@ -56,6 +56,23 @@ class HistoryTest {
     }
 
     @Test
+    void whatIsOfAStopIsOfItsTest() {
+        UUID test = UUID.randomUUID();
+        UUID file = UUID.randomUUID();
+        server.uploadOnly(file, Journeys.AS_BOUGHT);
+        server.post("/api/imports/" + file + "/save", Journeys.saveToNewTest(test, "As bought"));
+        String stop =
+                server.get("/api/tests/" + test).get("stops").get(0).get("id").asString();
+        server.post(
+                "/api/stops/" + stop + "/decisions",
+                "{\"requestId\":\"%s\",\"struckOut\":true,\"reason\":\"a gust\"}".formatted(UUID.randomUUID()));
+        JsonNode struckOut = newest("test=" + test);
+        assertThat(struckOut.get("what").asString()).isEqualTo("StrikeOut");
+        assertThat(struckOut.get("after").get("reason").asString()).isEqualTo("a gust");
+        assertThat(server.get("/api/changes?what=Stop&test=" + test)).hasSize(9);
+    }
+
+    @Test
     void noSecretIsInIt() {
         String name = "Driver " + UUID.randomUUID();
         server.door().add(name, "DRIVER");
