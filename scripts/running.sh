@@ -195,7 +195,7 @@ start_and_wait() { # demo?
   trap 'stop; exit 130' INT TERM
   until grep -q "$READY" "$HOME_DIR/server.out"; do
     if ! is_alive "$HOME_DIR/keeper.pid"; then
-      grep -hE 'already in use|Caused by|ERROR|newer Frenum|not opened to a network|FRENUM_PLAIN' "$HOME_DIR/server.out" "$HOME_DIR/server.log" | head -5 >&2 || true
+      grep -hE 'already in use|Caused by|ERROR|newer Frenum|not opened to a network|Start it (once|with)' "$HOME_DIR/server.out" "$HOME_DIR/server.log" | head -5 >&2 || true
       stop
       die "the server did not start" "read $HOME_DIR/server.out; is port $PORT taken? Set FRENUM_PORT to another"
     fi

@@ -45,7 +45,13 @@ export function DevicesPage() {
   );
 }
 
+/** What it sent stays; its code opens nothing more. */
 function List({ all }: { all: Device[] }) {
+  const client = useQueryClient();
+  const cut = useMutation({
+    mutationFn: (id: string) => ask(api.DELETE('/api/devices/{id}', { params: { path: { id } } })),
+    onSettled: () => client.invalidateQueries({ queryKey: devices().queryKey }),
+  });
   return (
     <Table>
       <thead>
@@ -54,6 +60,9 @@ function List({ all }: { all: Device[] }) {
           <Th>what it is</Th>
           <Th>connected last</Th>
           <Th>read last</Th>
+          <Th>
+            <span className="sr-only">cut off</span>
+          </Th>
         </tr>
       </thead>
       <tbody>
@@ -70,6 +79,11 @@ function List({ all }: { all: Device[] }) {
             </Td>
             <Td>
               <LastRead device={d} />
+            </Td>
+            <Td>
+              <Button tone="link" disabled={cut.isPending} onClick={() => cut.mutate(d.id)}>
+                Cut off {d.name}
+              </Button>
             </Td>
           </tr>
         ))}

@@ -32,9 +32,12 @@ export function TrustPage() {
                 . It asks what the certificate is for: choose websites, or install it as an authority.
               </Step>
               <Step n={2} title="Compare the fingerprint" picture={<Compare />}>
-                Before you accept it, compare what the phone shows with what stands here and on the laptop. If
-                one pair differs, stop: something else stands between them.
-                <code className="mt-2 block text-[13px] leading-6 break-all">{t.fingerprint}</code>
+                Before you accept it, compare what the phone shows with what the laptop showed when it was
+                started, and shows on this same page. If one pair differs, stop: something else stands between
+                them.
+                <code className="mt-2 block text-[13px] leading-6">
+                  {t.fingerprint.replaceAll(':', ':\u200b')}
+                </code>
               </Step>
               <Step n={3} title="Open Frenum" picture={<Open />}>
                 {t.addresses.map((a) => (
@@ -89,7 +92,7 @@ const Take = () => (
 const Compare = () => (
   <>
     <path d="M60 40h6m4 0h6m4 0h6m4 0h6 M60 54h6m4 0h6m4 0h6m4 0h6" />
-    <path d="M14 40h6m4 0h6 M14 54h6m4 0h6 M34 47h12m88 0h-12" />
+    <path d="M14 40h6m4 0h6 M14 54h6m4 0h6 M34 47h12" />
     <path d="m70 78 8 8 14-16" strokeWidth="4" />
   </>
 );

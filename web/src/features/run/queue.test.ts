@@ -1,16 +1,16 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../api/client';
 import type { RunEvent } from '../../api/types';
-import { EventQueue } from './queue';
+import { EventQueue, type Queued } from './queue';
 
 const event = (id: string): RunEvent => ({ id, atS: 1, who: 'Ash', what: { type: 'started' } });
 const nobodyAnswers = () => new Problem('No connection', '', {}, true);
 
 function store() {
-  const kept = new Map<string, string>();
+  const kept = new Map<string, Queued>();
   return {
-    getItem: (k: string) => kept.get(k) ?? null,
-    setItem: (k: string, v: string) => void kept.set(k, v),
+    get: (k: string) => Promise.resolve(kept.get(k)),
+    set: (k: string, v: Queued) => Promise.resolve(void kept.set(k, v)),
   };
 }
 
@@ -57,6 +57,25 @@ describe('the queue of events', () => {
     expect(queue.snapshot().refused.map((r) => r.event.id)).toEqual(['c', 'd']);
   });
 
+  it('waits where nobody is signed in any more, and where nothing can be kept it still sends', async () => {
+    let signedIn = false;
+    const broken = {
+      get: () => Promise.reject(new Error('no store')),
+      set: () => Promise.reject(new Error('no store')),
+    };
+    const taken: string[] = [];
+    const queue = new EventQueue('q', broken, (e) => {
+      if (!signedIn) return Promise.reject(new Problem('Sign in', '', {}, false, 401));
+      taken.push(e.id);
+      return Promise.resolve();
+    });
+    await queue.add(event('a'));
+    expect(queue.snapshot()).toEqual({ pending: [event('a')], refused: [] });
+    signedIn = true;
+    await queue.flush();
+    expect(taken).toEqual(['a']);
+  });
+
   it('never sends the same event twice at once', async () => {
     const taken: string[] = [];
     let release = () => {};
@@ -66,6 +85,7 @@ describe('the queue of events', () => {
     });
     const first = queue.add(event('a'));
     await queue.flush();
+    await vi.waitFor(() => expect(taken).toHaveLength(1));
     release();
     await first;
     expect(taken).toEqual(['a']);

@@ -7,26 +7,40 @@ export type RefusedEvent = { event: RunEvent; why: string };
 /** What waits on this device to be sent, and what was refused. */
 export type Queued = { pending: readonly RunEvent[]; refused: readonly RefusedEvent[] };
 
-type Storage = Pick<globalThis.Storage, 'getItem' | 'setItem'>;
+/** Where it waits: the browser's own store, in which photos wait too. */
+export type Outbox = {
+  get: (key: string) => Promise<Queued | undefined>;
+  set: (key: string, state: Queued) => Promise<void>;
+};
 
 const EMPTY: Queued = { pending: [], refused: [] };
+
+const SIGN_IN = 401;
 
 /**
  * Events of one run on their way to Frenum: kept in the browser's own store before anything is sent, sent one after
  * another in order, and let go only once they are taken or refused. Sent again after a break, an event changes nothing.
  */
 export class EventQueue {
-  private state: Queued;
+  private state: Queued = EMPTY;
   private listeners = new Set<() => void>();
   private sending = false;
+  /** What was kept before has been read, and everything since is kept. */
+  private kept: Promise<void>;
 
   constructor(
     private readonly key: string,
-    private readonly storage: Storage,
+    private readonly outbox: Outbox,
     private readonly post: (event: RunEvent) => Promise<void>,
   ) {
-    const kept = storage.getItem(key);
-    this.state = kept ? (JSON.parse(kept) as Queued) : EMPTY;
+    this.kept = outbox.get(key).then(
+      (before) => {
+        if (before)
+          this.show({ pending: [...before.pending, ...this.state.pending], refused: before.refused });
+      },
+      // A browser that keeps nothing still sends, as long as its page is open.
+      () => undefined,
+    );
   }
 
   subscribe = (listener: () => void) => {
@@ -46,6 +60,7 @@ export class EventQueue {
     if (this.sending) return;
     this.sending = true;
     try {
+      await this.kept;
       for (let next = this.state.pending[0]; next; next = this.state.pending[0]) {
         if (!(await this.sent(next))) return;
       }
@@ -60,7 +75,8 @@ export class EventQueue {
       this.set({ ...this.state, pending: this.state.pending.slice(1) });
       return true;
     } catch (e) {
-      if (e instanceof Problem && e.offline) return false;
+      // Whoever signs in here again sends what waits.
+      if (e instanceof Problem && (e.offline || e.status === SIGN_IN)) return false;
       const why = e instanceof Error ? e.message : String(e);
       // Pressed again and refused again for the same reason is one thing to read.
       const others = this.state.refused.filter((r) => r.event.what.type !== event.what.type || r.why !== why);
@@ -75,8 +91,12 @@ export class EventQueue {
   }
 
   private set(state: Queued) {
+    this.show(state);
+    this.kept = this.kept.then(() => this.outbox.set(this.key, this.state).catch(() => undefined));
+  }
+
+  private show(state: Queued) {
     this.state = state;
-    this.storage.setItem(this.key, JSON.stringify(state));
     this.listeners.forEach((l) => l());
   }
 }

@@ -6,6 +6,7 @@ import { withChanges } from '../../api/changes';
 import { run } from '../../api/queries';
 import type { Happening, RunEvent, RunView } from '../../api/types';
 import { clockOf, readClock, type RunClock } from './clock';
+import { outbox } from './outbox';
 import { EventQueue } from './queue';
 
 const RETRY_MS = 1500;
@@ -19,7 +20,7 @@ export function useRun(testId: string, holder: string) {
   const { known, take } = useChanges(testId);
   const queue = useMemo(
     () =>
-      new EventQueue(`frenum.run.${testId}`, window.localStorage, async ({ who, ...body }: RunEvent) => {
+      new EventQueue(`frenum.run.${testId}`, outbox, async ({ who, ...body }: RunEvent) => {
         const view = await ask(
           api.POST('/api/runs/{testId}/events', {
             params: { path: { testId }, query: { since: known()?.events ?? 0 } },

@@ -27,8 +27,9 @@ public final class Screenshots {
         Files.createDirectories(folder);
         try (RunningServer server = RunningServer.withDemo();
                 Browser browser = new Browser()) {
-            Page page = browser.page(server.url(), 1280, 800);
+            Page page = browser.stranger(server.url(), 1280, 800);
             page.navigate("/tests");
+            page.getByText("Club secretary").click();
             Locator first = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Do semi-metallic pads"));
             first.waitFor();
             shoot(page, folder, "tests");
@@ -73,9 +74,10 @@ public final class Screenshots {
             page.navigate("/garage?view=outlook");
             page.getByText("as built").first().waitFor();
             shoot(page, folder, "outlook");
-            page.navigate("/plan/lap-heat");
-            page.getByText("applications").first().waitFor();
-            shoot(page, folder, "lap-heat");
+            page.navigate("/people");
+            page.getByText("Show a code").click();
+            page.getByText("good once until").waitFor();
+            shoot(page, folder, "people");
             run(server, page, folder, test.replace("/tests/", ""));
             live(server, page, folder);
             typed(page, folder);
@@ -110,8 +112,6 @@ public final class Screenshots {
     /** Drives the demo's run to where its discs are too hot, and to where a stop is to be driven again. */
     private static void run(RunningServer server, Page page, Path folder, String test) {
         HandDrive drive = new HandDrive(server, test);
-        page.navigate("/");
-        page.evaluate("localStorage.setItem('frenum.person', 'Test marshal')");
         drive.warmUp();
         drive.stop(90, 90.2, 49.6);
         drive.stop(95, 90.1, 50.2);
@@ -139,8 +139,6 @@ public final class Screenshots {
         DrivenCar car = DrivenCar.at(server.url(), logger.get("code").asString(), 7);
         try {
             planned.begin(test, 1, logger.get("device").get("id").asString());
-            page.navigate("/");
-            page.evaluate("localStorage.setItem('frenum.person', 'Club secretary')");
             page.navigate("/tests/" + test + "/run");
             page.getByText("Ask for the lane.").waitFor();
             page.keyboard().press("l");
