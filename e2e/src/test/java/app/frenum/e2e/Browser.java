@@ -60,7 +60,7 @@ final class Browser implements AutoCloseable {
     private Page page(com.microsoft.playwright.Browser.NewContextOptions options) {
         BrowserContext context = chromium.newContext(options);
         Door door = Door.marshal(options.baseURL);
-        context.addCookies(Stream.of(Door.SESSION, Door.TOKEN)
+        context.addCookies(Stream.of(door.session(), Door.TOKEN)
                 .map(name -> new Cookie(name, door.cookie(name)).setUrl(options.baseURL))
                 .toList());
         return page(context);

@@ -22,7 +22,7 @@ public final class Door {
     public static final String MARSHAL = "Marshal";
 
     public static final String PASSWORD = "four wet cones at dusk";
-    public static final String SESSION = "frenum";
+    private static final String SESSION = "frenum-";
     public static final String TOKEN = "XSRF-TOKEN";
     public static final String TOKEN_HEADER = "X-XSRF-TOKEN";
 
@@ -93,6 +93,15 @@ public final class Door {
         }
     }
 
+    /** What the session's cookie is called, which says the port that the server was given. */
+    public String session() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(HttpCookie::getName)
+                .filter(name -> name.startsWith(SESSION))
+                .findFirst()
+                .orElse(SESSION);
+    }
+
     public String cookie(String name) {
         return cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals(name))
@@ -116,7 +125,7 @@ public final class Door {
     }
 
     public String cookieHeader() {
-        return "%s=%s; %s=%s".formatted(SESSION, cookie(SESSION), TOKEN, cookie(TOKEN));
+        return "%s=%s; %s=%s".formatted(session(), cookie(session()), TOKEN, cookie(TOKEN));
     }
 
     /** @param body null for none */

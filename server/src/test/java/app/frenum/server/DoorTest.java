@@ -94,10 +94,10 @@ class DoorTest {
     @Test
     void aSessionThatSomebodyElseKnewBeforeIsNotTheOneThatIsSignedIn() throws IOException {
         Door first = signedIn(Door.MARSHAL);
-        String before = first.cookie(Door.SESSION);
+        String before = first.cookie(first.session());
         first.signIn(added("ENGINEER"));
-        assertThat(first.cookie(Door.SESSION)).isNotEqualTo(before);
-        String planted = "Cookie: %s=%s; %s=x".formatted(Door.SESSION, before, Door.TOKEN);
+        assertThat(first.cookie(first.session())).isNotEqualTo(before);
+        String planted = "Cookie: %s=%s; %s=x".formatted(first.session(), before, Door.TOKEN);
         assertThat(RawHttp.status(server.url(), "GET /api/tests", List.of("Host: 127.0.0.1", planted), ""))
                 .isEqualTo(401);
     }
