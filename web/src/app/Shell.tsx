@@ -46,6 +46,7 @@ export function Shell() {
         </Link>
         <Sections testId={testId} />
         <div className="ml-6 flex items-end gap-3.5 pb-2.5 max-md:hidden">
+          {!chosen.data && <Holder />}
           <Switches onKeys={() => setKeys(true)} />
         </div>
       </header>
@@ -70,6 +71,7 @@ export function Shell() {
         .
       </footer>
       <PhoneBar testId={testId}>
+        <Holder />
         <Switches onKeys={() => setKeys(true)} />
       </PhoneBar>
       <KeySheet open={keys} onClose={() => setKeys(false)} />
@@ -84,6 +86,9 @@ function Chosen({ detail }: { detail: TestDetail }) {
       <b className="font-[650] break-words text-ink">{detail.test.question}</b>
       <span className="text-ink-3">
         {[detail.vehicle.name, detail.test.lane, detail.test.drivenOn].filter(Boolean).join(' · ')}
+      </span>
+      <span className="ml-auto max-md:hidden">
+        <Holder />
       </span>
     </p>
   );
@@ -133,14 +138,21 @@ function Sections({ testId }: { testId: string | undefined }) {
   );
 }
 
+/** Who holds this screen, and the way to whoever else may. */
+function Holder() {
+  const { person } = usePreferences();
+  return (
+    <Link to="/people" className="text-[13px] text-ink underline underline-offset-4">
+      {person}
+    </Link>
+  );
+}
+
 /** Units, theme and keys; in the header, and on a phone at the foot. */
 function Switches({ onKeys }: { onKeys: () => void }) {
   const preferences = usePreferences();
   return (
     <>
-      <Link to="/people" className="text-[13px] underline underline-offset-4">
-        {preferences.person}
-      </Link>
       <Button tone="link" onClick={preferences.toggleSystem}>
         {preferences.system === 'metric' ? 'Imperial' : 'Metric'}
       </Button>

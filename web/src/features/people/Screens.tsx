@@ -1,12 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask } from '../../api/client';
-import { screens } from '../../api/queries';
+import { accounts, screens } from '../../api/queries';
 import type { OpenScreen } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
+import { shortRole } from './roles';
 
 /** Phones and laptops at which somebody is signed in. */
 export function Screens({ governs }: { governs: boolean }) {
@@ -16,6 +17,11 @@ export function Screens({ governs }: { governs: boolean }) {
     mutationFn: (id: string) => ask(api.DELETE('/api/screens/{id}', { params: { path: { id } } })),
     onSettled: () => client.invalidateQueries({ queryKey: screens().queryKey }),
   });
+  const known = useQuery(accounts()).data ?? [];
+  const withRole = (name: string) => {
+    const role = known.find((a) => a.name === name)?.role;
+    return role ? `${name} (${shortRole(role)})` : name;
+  };
   const may = (s: OpenScreen) => !s.own && (governs || (s.people.length === 1 && s.people[0] === person));
   return (
     <section>
@@ -37,7 +43,7 @@ export function Screens({ governs }: { governs: boolean }) {
               {all.map((s) => (
                 <tr key={s.id}>
                   <Td className="font-[600]">{s.own ? `${s.name}, this one` : s.name}</Td>
-                  <Td>{s.people.join(', ')}</Td>
+                  <Td>{s.people.map(withRole).join(', ')}</Td>
                   <Td>{new Date(s.lastSeenAt).toLocaleTimeString('en-GB')}</Td>
                   <Td>
                     {may(s) && (

@@ -3,11 +3,13 @@ package app.frenum.server;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -167,9 +169,13 @@ public final class RunningServer implements AutoCloseable {
         return send(asking(uri(path)).DELETE().build());
     }
 
+    private static String fileName(Path file) {
+        return URLEncoder.encode(file.getFileName().toString(), StandardCharsets.UTF_8);
+    }
+
     public Answer upload(UUID id, Path file, String query) {
         try {
-            return send(asking(uri("/api/imports/" + id + "?fileName=" + file.getFileName() + query))
+            return send(asking(uri("/api/imports/%s?fileName=%s%s".formatted(id, fileName(file), query)))
                     .header("Content-Type", "application/octet-stream")
                     .PUT(BodyPublishers.ofFile(file))
                     .build());

@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
 
 /**
@@ -74,14 +76,15 @@ class ScreenSession {
     }
 
     private static List<UUID> ids(HttpSession session) {
-        return session.getAttribute(PEOPLE) instanceof String text && !text.isEmpty()
-                ? Arrays.stream(text.split(",")).map(UUID::fromString).toList()
-                : List.of();
+        return parsed((String) session.getAttribute(PEOPLE));
     }
 
     /** Of a session that is not this request's. */
-    static List<UUID> people(org.springframework.session.Session session) {
-        String text = session.getAttribute(PEOPLE);
+    static List<UUID> people(Session session) {
+        return parsed(session.getAttribute(PEOPLE));
+    }
+
+    private static List<UUID> parsed(@Nullable String text) {
         return text == null || text.isEmpty()
                 ? List.of()
                 : Arrays.stream(text.split(",")).map(UUID::fromString).toList();
