@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 @Entity
 class Screen extends Row {
     private String name;
+
+    @SuppressWarnings("UnusedVariable") // told in the history
     private @Nullable Instant cutAt;
 
     protected Screen() {}
@@ -23,16 +25,7 @@ class Screen extends Row {
         return name;
     }
 
-    void setName(String name) {
-        this.name = name;
-    }
-
     void cut(Instant at) {
         cutAt = at;
-    }
-
-    @Nullable
-    Instant cutAt() {
-        return cutAt;
     }
 }

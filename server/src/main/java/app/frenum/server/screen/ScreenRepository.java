@@ -1,9 +1,6 @@
 package app.frenum.server.screen;
 
-import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface ScreenRepository extends JpaRepository<Screen, UUID> {
-    List<Screen> findByCutAtIsNullOrderByCreatedAtDesc();
-}
+interface ScreenRepository extends JpaRepository<Screen, UUID> {}

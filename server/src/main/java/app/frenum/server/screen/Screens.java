@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
@@ -35,6 +36,7 @@ class Screens {
     private final Accounts accounts;
     private final Guesses guesses;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final JdbcClient jdbc;
     private final ApplicationEventPublisher publisher;
     private final Clock clock;
 
@@ -43,6 +45,7 @@ class Screens {
             JoiningCodeRepository codes,
             Accounts accounts,
             FindByIndexNameSessionRepository<? extends Session> sessions,
+            JdbcClient jdbc,
             ApplicationEventPublisher publisher,
             Clock clock) {
         this.screens = screens;
@@ -50,6 +53,7 @@ class Screens {
         this.accounts = accounts;
         this.guesses = new Guesses(clock);
         this.sessions = sessions;
+        this.jdbc = jdbc;
         this.publisher = publisher;
         this.clock = clock;
     }
@@ -64,12 +68,26 @@ class Screens {
     /** Those at which somebody is signed in. */
     @Transactional(readOnly = true)
     List<ScreenView> open(UUID own) {
-        return screens.findByCutAtIsNullOrderByCreatedAtDesc().stream()
+        return inUse().stream()
                 .flatMap(s -> sessionsOf(s.id()).stream()
                         .max(Comparator.comparing(Session::getLastAccessedTime))
                         .map(last -> new ScreenView(
                                 s.id(), s.name(), names(last), last.getLastAccessedTime(), s.id().equals(own)))
                         .stream())
+                .toList();
+    }
+
+    /** Those with a session, however many there were over the years; the newest first. */
+    private List<Screen> inUse() {
+        List<UUID> ids = jdbc
+                .sql("select distinct principal_name from spring_session where principal_name is not null")
+                .query(String.class)
+                .list()
+                .stream()
+                .map(UUID::fromString)
+                .toList();
+        return screens.findAllById(ids).stream()
+                .sorted(Comparator.comparing(Screen::createdAt).reversed())
                 .toList();
     }
 
@@ -100,7 +118,7 @@ class Screens {
     /** What was open at a screen on behalf of somebody who may no longer sign in. */
     @EventListener
     void closed(Accounts.Closed closed) {
-        screens.findByCutAtIsNullOrderByCreatedAtDesc().stream()
+        inUse().stream()
                 .filter(s -> sessionsOf(s.id()).stream()
                         .anyMatch(at -> ScreenSession.people(at).equals(List.of(closed.account()))))
                 .forEach(s -> end(s.id()));
