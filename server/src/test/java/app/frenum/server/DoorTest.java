@@ -11,6 +11,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -288,6 +290,29 @@ class DoorTest {
         try (RunningServer second = RunningServer.on(database)) {
             assertThat(before.at(second.url()).ask("GET", "/api/tests", null).status())
                     .isEqualTo(200);
+        }
+    }
+
+    @Test
+    void aCrowdAtTheDoorIsNoWayRoundTheWaitAndHoldsNobodyUp() {
+        try (RunningServer own = RunningServer.onAnEmptyDatabase()) {
+            own.door();
+            Door stranger = Door.shut(own.url());
+            List<CompletableFuture<Integer>> crowd = IntStream.range(0, 100)
+                    .mapToObj(i -> CompletableFuture.supplyAsync(
+                            () -> stranger.ask(
+                                            "POST",
+                                            "/api/session/people",
+                                            Map.of("name", Door.MARSHAL, "password", "guess number " + i))
+                                    .status(),
+                            task -> new Thread(task).start()))
+                    .toList();
+            assertThat(own.tryGet("/api/tests").status()).isEqualTo(200);
+            List<Integer> answers = crowd.stream().map(CompletableFuture::join).toList();
+            assertThat(answers).containsOnly(401, 429, 503).contains(429);
+            assertThat(answers.stream().filter(s -> s == 401).count())
+                    .as("tried at all")
+                    .isLessThanOrEqualTo(10);
         }
     }
 

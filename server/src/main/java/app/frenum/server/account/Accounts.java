@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -143,8 +144,13 @@ public class Accounts {
      * @param address where it comes from
      * @throws Problem where name and password do not belong together, whichever of them is wrong, or after too many tries
      */
-    @Transactional(readOnly = true)
+    @Transactional(propagation = Propagation.NOT_SUPPORTED) // nobody holds a connection while a password is worked out
     public AccountView signIn(String name, String password, String address) {
+        return passwords.inTurn(() -> signedIn(name, password, address));
+    }
+
+    /** Counted in turn: many at once are no way round the wait. */
+    private AccountView signedIn(String name, String password, String address) {
         String key = Account.key(name);
         tries.mayTry(key, address);
         Optional<Account> account =

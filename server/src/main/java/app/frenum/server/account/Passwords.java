@@ -3,6 +3,9 @@ package app.frenum.server.account;
 import app.frenum.server.problem.Problem;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -21,9 +24,37 @@ public class Passwords {
     private static final int MEMORY_KB = 19 * 1024;
     private static final int PASSES = 2;
 
+    /** Each takes 19 MB and a core: a crowd of strangers waits outside, and fills neither. */
+    private static final int AT_ONCE = 2;
+
+    private static final int MOST_WAITING = 16;
+    private static final long PATIENCE_MS = 2000;
+
     private final PasswordEncoder argon2 = new Argon2PasswordEncoder(SALT_BYTES, HASH_BYTES, 1, MEMORY_KB, PASSES);
+    private final Semaphore turns = new Semaphore(AT_ONCE, true);
     /** Of no password at all, so that an unknown name takes as long to refuse as a known one. */
     private final String nobodys = hash("nobody has this one");
+
+    /**
+     * Does something that passwords are worked out in, so many at once and no more.
+     *
+     * @throws Problem where too many wait already
+     */
+    <T> T inTurn(Supplier<T> work) {
+        try {
+            if (turns.getQueueLength() >= MOST_WAITING || !turns.tryAcquire(PATIENCE_MS, TimeUnit.MILLISECONDS)) {
+                throw Problem.busy("Too many are signing in at once. Try again in a moment.");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw Problem.busy("Frenum is being stopped.");
+        }
+        try {
+            return work.get();
+        } finally {
+            turns.release();
+        }
+    }
 
     private String hash(String password) {
         return Objects.requireNonNull(argon2.encode(password));
@@ -43,7 +74,7 @@ public class Passwords {
                     "password",
                     "That is among the first that anybody would try. Take several words that do not belong together.");
         }
-        return hash(password);
+        return inTurn(() -> hash(password));
     }
 
     /** Takes as long whether there is one to compare with or not. */
