@@ -12,6 +12,7 @@ export function HolderSheet(props: { holder: string; onChosen: (name: string) =>
   return (
     <Sheet
       open
+      trackside
       title="Who holds this device?"
       description="Said once; what is decided here carries this name."
       onClose={() => props.onChosen(props.holder)}

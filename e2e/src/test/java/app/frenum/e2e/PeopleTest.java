@@ -167,6 +167,13 @@ class PeopleTest {
             }
             button(second, "We have settled it").click();
             assertThat(first.getByText("was judged differently")).hasCount(0);
+
+            // While somebody signs in on the card, STOP TESTING is in reach.
+            button(second, Door.MARSHAL).click();
+            button(second, "Somebody else").click();
+            assertThat(second.getByRole(AriaRole.DIALOG)).isVisible();
+            second.getByText("STOP TESTING").click();
+            assertThat(second.getByText("Testing is stopped.")).isVisible();
         }
     }
 
