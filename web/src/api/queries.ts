@@ -177,6 +177,10 @@ export const trust = () =>
 export const accounts = () =>
   queryOptions({ queryKey: ['accounts'], queryFn: () => ask(api.GET('/api/accounts')) });
 
+/** How long raw samples are kept. */
+export const retention = () =>
+  queryOptions({ queryKey: ['retention'], queryFn: () => ask(api.GET('/api/retention')) });
+
 /** What was changed, the newest first, page by page. */
 export const changes = (asked: { test: string; who: string; what: string }) =>
   infiniteQueryOptions({

@@ -631,6 +631,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/retention": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["retention"];
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/runs/{testId}": {
         parameters: {
             query?: never;
@@ -2087,6 +2103,7 @@ export interface components {
         };
         CurvesView: {
             groups: components["schemas"]["LikeCurves"][];
+            letGo: components["schemas"]["WrittenFinding"] | null;
         };
         Cycle: {
             /** Format: int32 */
@@ -2772,6 +2789,7 @@ export interface components {
             number: number;
         };
         JudderView: {
+            letGo: components["schemas"]["WrittenFinding"] | null;
             sides: components["schemas"]["JudderSide"][];
             tyreRadiusM: components["schemas"]["WrittenFigure"];
         };
@@ -3553,6 +3571,12 @@ export interface components {
             /** Format: uuid */
             account: string;
         };
+        RecordedTime: {
+            /** Format: double */
+            durationS: number;
+            /** Format: int32 */
+            recordings: number;
+        };
         RecordingView: {
             channels: components["schemas"]["Channel"][];
             /** Format: double */
@@ -3565,6 +3589,7 @@ export interface components {
             rateHz: number;
             /** Format: int32 */
             rows: number;
+            samplesLetGoAt: string | null;
         };
         ReferenceMark: {
             distance: components["schemas"]["WrittenQuantity"];
@@ -3592,6 +3617,25 @@ export interface components {
             /** @enum {string} */
             kind: "OVERRULED" | "MISSED";
             where: string;
+        };
+        RetentionChoice: {
+            goes: components["schemas"]["RecordedTime"];
+            /** Format: int32 */
+            months: number;
+        };
+        RetentionRequest: {
+            months: number | null;
+        };
+        RetentionView: {
+            by: string;
+            /** Format: int64 */
+            bytes: number;
+            choices: components["schemas"]["RetentionChoice"][];
+            kept: components["schemas"]["RecordedTime"];
+            /** Format: int64 */
+            letGo: number;
+            months: number | null;
+            notBefore: string | null;
         };
         Rise: {
             /** Format: double */
@@ -5581,6 +5625,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+        };
+    };
+    retention: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RetentionView"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RetentionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RetentionView"];
                 };
             };
         };

@@ -85,6 +85,8 @@ export type FadeLevel = Schemas['Level'];
 export type FadeGroup = Schemas['Group'];
 export type Assessment = Schemas['AssessmentView'];
 export type LimitReading = Schemas['LimitReading'];
+export type Retention = Schemas['RetentionView'];
+export type RecordedTime = Schemas['RecordedTime'];
 export type Judder = Schemas['JudderView'];
 
 export type Heat = Schemas['HeatView'];

@@ -4,6 +4,7 @@ import type { Figure, Judder } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { Heading } from '../../ui/Layout';
+import { LetGo } from '../../ui/LetGo';
 import { Loaded } from '../../ui/Loaded';
 import { Table, Td, Th } from '../../ui/Table';
 import { number, type UnitTable, said } from '../../units/units';
@@ -25,11 +26,18 @@ export function JudderTable({ testId, units }: { testId: string; units: UnitTabl
               the garage.
             </p>
           ) : data.sides.every((s) => s.stops.length === 0) ? (
-            <p className="text-[14px] text-ink-3">
-              Not computed: no stop was logged with speed and deceleration.
-            </p>
+            data.letGo ? (
+              <LetGo of={data.letGo} units={units} />
+            ) : (
+              <p className="text-[14px] text-ink-3">
+                Not computed: no stop was logged with speed and deceleration.
+              </p>
+            )
           ) : (
-            <Orders data={data} units={units} />
+            <>
+              <LetGo of={data.letGo} units={units} />
+              <Orders data={data} units={units} />
+            </>
           )
         }
       </Loaded>

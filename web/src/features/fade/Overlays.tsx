@@ -3,6 +3,7 @@ import { curves } from '../../api/queries';
 import type { FadeReference, FadeSide, PressureCurve } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { Heading } from '../../ui/Layout';
+import { LetGo } from '../../ui/LetGo';
 import { Loaded } from '../../ui/Loaded';
 import type { Shown, UnitTable } from '../../units/units';
 import { PressureCurves } from './PressureCurves';
@@ -29,6 +30,7 @@ export function Overlays(props: {
         }));
         return (
           <>
+            <LetGo of={read.letGo} units={units} />
             <Section
               title="The bite"
               note="a pad that has lost its bite slows less at the same pressure"

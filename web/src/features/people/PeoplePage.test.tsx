@@ -3,9 +3,10 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { session } from '../../api/queries';
-import type { Account, Session } from '../../api/types';
+import type { Account, Retention, Session } from '../../api/types';
 import { PreferencesProvider } from '../../reader/preferences';
 import { answering } from '../../test-support/server';
+import { UndoProvider } from '../../ui/Undo';
 import { PeoplePage } from './PeoplePage';
 
 const account = (id: string, name: string, role: Account['role']): Account => ({
@@ -22,6 +23,16 @@ const SCREENS = [
   { id: 'p', name: 'A phone', people: ['Club driver'], lastSeenAt: '2026-06-20T09:00:00Z', own: false },
 ];
 
+const RETENTION: Retention = {
+  months: null,
+  notBefore: '2026-06-21T09:00:00Z',
+  by: 'Club secretary',
+  bytes: 3_400_000,
+  kept: { recordings: 3, durationS: 5400 },
+  letGo: 1,
+  choices: [{ months: 12, goes: { recordings: 1, durationS: 1800 } }],
+};
+
 function page(person: Account) {
   window.localStorage.setItem('frenum.person', person.name);
   const sent = answering({
@@ -29,6 +40,8 @@ function page(person: Account) {
     'GET /screens': () => ({ body: SCREENS }),
     'DELETE /screens/': () => ({ body: null }),
     'PUT /accounts/': () => ({ body: DRIVER }),
+    'GET /retention': () => ({ body: RETENTION }),
+    'PUT /retention': ({ body }) => ({ body: { ...RETENTION, ...(body as object) } }),
   });
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });
   const now: Session = {
@@ -44,7 +57,9 @@ function page(person: Account) {
     <QueryClientProvider client={client}>
       <PreferencesProvider>
         <MemoryRouter>
-          <PeoplePage />
+          <UndoProvider>
+            <PeoplePage />
+          </UndoProvider>
         </MemoryRouter>
       </PreferencesProvider>
     </QueryClientProvider>,
@@ -79,5 +94,23 @@ describe('people and screens', () => {
     expect(screen.queryByLabelText('What Club driver may do')).toBeNull();
     expect(screen.queryByLabelText('Name of somebody new')).toBeNull();
     expect(screen.getByLabelText<HTMLSelectElement>('As whom').options).toHaveLength(1);
+    expect(await screen.findByText('Kept for good, as the owner chose.')).toBeDefined();
+    expect(screen.queryByLabelText('Kept')).toBeNull();
+  });
+
+  it('an owner chooses how long samples stay, is told what goes and from when, and takes it back', async () => {
+    const sent = page(SECRETARY);
+    const kept = await screen.findByLabelText('Kept');
+    expect(screen.getByText(/3 recordings \(1.5 h\) with samples, 3.4 MB on the disk/)).toBeDefined();
+    expect(screen.getByText('12 months; today 1 recording (0.5 h) would go')).toBeDefined();
+    fireEvent.change(kept, { target: { value: '12' } });
+    expect(await screen.findByText(/Nothing goes before 21\/06\/2026/)).toBeDefined();
+    fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await vi.waitFor(() =>
+      expect(sent.filter((s) => s.path === '/retention' && s.method === 'PUT').map((s) => s.body)).toEqual([
+        { months: 12 },
+        { months: null },
+      ]),
+    );
   });
 });

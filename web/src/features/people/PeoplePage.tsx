@@ -7,6 +7,7 @@ import { Loaded } from '../../ui/Loaded';
 import { Accounts } from './Accounts';
 import { Here } from './Here';
 import { Invite } from './Invite';
+import { Samples } from './Samples';
 import { Screens } from './Screens';
 
 /** Who may do what, and from which screens. */
@@ -34,6 +35,7 @@ export function PeoplePage() {
               <Invite now={now} holder={holder} governs={governs} />
               <Screens governs={governs} />
               <Accounts governs={governs} shortest={now.shortestPassword} />
+              <Samples governs={governs} />
             </Strip>
           );
         }}

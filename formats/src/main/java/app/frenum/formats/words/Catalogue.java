@@ -21,6 +21,7 @@ import app.frenum.core.heat.FitFinding;
 import app.frenum.core.heat.HeatAnswerFinding;
 import app.frenum.core.heat.HeatFinding;
 import app.frenum.core.log.LogFinding;
+import app.frenum.core.log.SamplesFinding;
 import app.frenum.core.plan.PlanFinding;
 import app.frenum.core.procedure.run.RunFinding;
 import app.frenum.core.procedure.run.RunRefusal;
@@ -57,6 +58,7 @@ public final class Catalogue {
                     HeatFinding.values(),
                     HowSure.values(),
                     LogFinding.values(),
+                    SamplesFinding.values(),
                     LookFinding.values(),
                     PlanFinding.values(),
                     RunFinding.values(),

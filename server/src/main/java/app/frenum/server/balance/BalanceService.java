@@ -37,6 +37,8 @@ import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.problem.Problem;
+import app.frenum.server.recording.LetGo;
+import app.frenum.server.recording.RecordingService;
 import app.frenum.server.trial.TrialService;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -69,6 +71,7 @@ class BalanceService {
 
     private final StopReader stops;
     private final EdgeService edges;
+    private final RecordingService recordings;
     private final GarageService garage;
     private final PlanService plans;
     private final ProcedureService procedures;
@@ -80,12 +83,14 @@ class BalanceService {
     BalanceService(
             StopReader stops,
             EdgeService edges,
+            RecordingService recordings,
             GarageService garage,
             PlanService plans,
             ProcedureService procedures,
             TrialService trials) {
         this.stops = stops;
         this.edges = edges;
+        this.recordings = recordings;
         this.garage = garage;
         this.plans = plans;
         this.procedures = procedures;
@@ -97,14 +102,15 @@ class BalanceService {
             throw Problem.invalid("wanted", "A share lies between 0 and 1.");
         }
         DrivenTest driven = stops.driven(testId);
+        LetGo letGo = recordings.letGoOf(driven.stops());
         VehicleSpec vehicle = garage.vehicle(driven.test().vehicleId()).spec();
         Map<String, Double> byPhase = turnsByPhase(testId);
         List<BalanceSide> sides = driven.configurations().stream()
-                .map(c -> side(c, driven, byPhase))
+                .map(c -> side(c, driven, letGo, byPhase))
                 .toList();
         Optional<AdjusterView> adjuster = adjuster(sides, driven);
         return new BalanceView(
-                sentences(vehicle, driven, seenFirst(testId), sides, adjuster, wanted),
+                sentences(vehicle, driven, letGo, seenFirst(testId), sides, adjuster, wanted),
                 asEntered(vehicle, VehicleSpec.Load.LADEN)
                         .toForce()
                         .map(f -> Figure.of(f.ratio()))
@@ -138,9 +144,9 @@ class BalanceService {
         return turns;
     }
 
-    private BalanceSide side(ConfigurationView c, DrivenTest driven, Map<String, Double> byPhase) {
+    private BalanceSide side(ConfigurationView c, DrivenTest driven, LetGo letGo, Map<String, Double> byPhase) {
         List<BalanceStop> own = driven.counted(c).stream()
-                .filter(s -> s.isStop() && s.logged().isPresent())
+                .filter(s -> s.isStop() && s.logged().isPresent() && !letGo.isOf(s))
                 .map(s -> stop(s, c, byPhase))
                 .toList();
         Summary means = Summary.of(own.stream()
@@ -240,13 +246,19 @@ class BalanceService {
     private static List<Finding> sentences(
             VehicleSpec vehicle,
             DrivenTest driven,
+            LetGo letGo,
             Map<UUID, Axle> seenFirst,
             List<BalanceSide> sides,
             Optional<AdjusterView> adjuster,
             @Nullable Double wanted) {
         List<Finding> out = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
-            out.addAll(ofSide(vehicle, Letters.of(i), sides.get(i)));
+            List<DrivenStop> counted = driven.counted(driven.configurations().get(i));
+            Optional<Finding> gone = letGo.said(counted);
+            gone.ifPresent(out::add);
+            if (gone.isEmpty() || sides.get(i).n() > 0) {
+                out.addAll(ofSide(vehicle, Letters.of(i), sides.get(i)));
+            }
             locked(driven, seenFirst, i, sides.get(i)).ifPresent(out::add);
         }
         double hardest = sides.stream()

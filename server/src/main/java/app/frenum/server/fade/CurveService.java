@@ -2,13 +2,17 @@ package app.frenum.server.fade;
 
 import app.frenum.core.fade.FadeReference;
 import app.frenum.core.fade.PressureCurve;
+import app.frenum.core.series.DrivenStop;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.server.analysis.EdgeService;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.analysis.StopView;
+import app.frenum.server.recording.LetGo;
+import app.frenum.server.recording.RecordingService;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -27,36 +31,46 @@ class CurveService {
     private final FadeService fades;
     private final StopReader stops;
     private final EdgeService edges;
+    private final RecordingService recordings;
 
-    CurveService(FadeService fades, StopReader stops, EdgeService edges) {
+    CurveService(FadeService fades, StopReader stops, EdgeService edges, RecordingService recordings) {
         this.fades = fades;
         this.stops = stops;
         this.edges = edges;
+        this.recordings = recordings;
     }
 
     CurvesView curves(UUID testId, FadeReference reference) {
         Map<UUID, StopView> logged = stops.stopsOf(testId).stream()
                 .filter(s -> s.measured() != null)
                 .collect(Collectors.toMap(StopView::id, Function.identity()));
+        List<DrivenStop> driven = stops.driven(testId).stops();
+        LetGo letGo = recordings.letGoOf(driven);
+        Set<UUID> unread =
+                driven.stream().filter(letGo::isOf).map(s -> s.driven().id()).collect(Collectors.toSet());
         FadeView first = fades.fade(testId, reference);
-        return new CurvesView(Stream.concat(Stream.of(first), first.others().stream())
-                .map(group -> new CurvesView.LikeCurves(
-                        group.sides().stream().map(s -> side(s, logged)).toList()))
-                .toList());
+        return new CurvesView(
+                Stream.concat(Stream.of(first), first.others().stream())
+                        .map(group -> new CurvesView.LikeCurves(group.sides().stream()
+                                .map(s -> side(s, logged, unread))
+                                .toList()))
+                        .toList(),
+                letGo.said(driven).orElse(null));
     }
 
-    private CurvesView.CurvesSide side(FadeView.FadeSide side, Map<UUID, StopView> logged) {
+    private CurvesView.CurvesSide side(FadeView.FadeSide side, Map<UUID, StopView> logged, Set<UUID> unread) {
         List<UUID> ids = side.stopIds();
         List<UUID> first = side.study().reference().stream().map(ids::get).toList();
         List<UUID> last = ids.size() >= FEWEST ? ids.subList(ids.size() - LAST, ids.size()) : List.of();
         return new CurvesView.CurvesSide(
                 side.configurationId(),
-                new CurvesView.Ends(bite(first, logged), bite(last, logged)),
+                new CurvesView.Ends(bite(first, logged, unread), bite(last, logged, unread)),
                 new CurvesView.Ends(pedal(first, logged), pedal(last, logged)));
     }
 
-    private PressureCurve bite(List<UUID> ids, Map<UUID, StopView> logged) {
+    private PressureCurve bite(List<UUID> ids, Map<UUID, StopView> logged, Set<UUID> unread) {
         return PressureCurve.of(ids.stream()
+                .filter(id -> !unread.contains(id))
                 .filter(id -> measured(logged, id)
                         .filter(m -> m.frontPressureMean().isKnown())
                         .isPresent())

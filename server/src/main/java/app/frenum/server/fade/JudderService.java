@@ -2,6 +2,7 @@ package app.frenum.server.fade;
 
 import app.frenum.core.fade.Judder;
 import app.frenum.core.fade.JudderGrowth;
+import app.frenum.core.finding.Finding;
 import app.frenum.core.garage.VehicleField;
 import app.frenum.core.log.Log;
 import app.frenum.core.quantity.Figure;
@@ -12,12 +13,14 @@ import app.frenum.server.analysis.Letters;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
+import app.frenum.server.recording.LetGo;
 import app.frenum.server.recording.RecordingService;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,21 +40,27 @@ class JudderService {
 
     JudderView judder(UUID testId) {
         DrivenTest driven = stops.driven(testId);
+        LetGo letGo = recordings.letGoOf(driven.stops());
+        @Nullable Finding said = letGo.said(driven.stops()).orElse(null);
         Figure radius = garage.vehicle(driven.test().vehicleId()).spec().figure(VehicleField.TYRE_RADIUS);
         if (!radius.isKnown()) {
-            return new JudderView(radius, List.of());
+            return new JudderView(radius, List.of(), said);
         }
         Map<UUID, Log> logs = new HashMap<>();
         return new JudderView(
                 radius,
                 IntStream.range(0, driven.configurations().size())
-                        .mapToObj(i -> side(i, driven, logs, radius.value()))
-                        .toList());
+                        .mapToObj(i -> side(i, driven, letGo, logs, radius.value()))
+                        .toList(),
+                said);
     }
 
-    private JudderView.JudderSide side(int index, DrivenTest driven, Map<UUID, Log> logs, double radiusM) {
+    private JudderView.JudderSide side(int index, DrivenTest driven, LetGo letGo, Map<UUID, Log> logs, double radiusM) {
         ConfigurationView configuration = driven.configurations().get(index);
-        List<JudderView.JudderStop> read = stops(driven.counted(configuration), logs, radiusM);
+        List<DrivenStop> kept = driven.counted(configuration).stream()
+                .filter(s -> !letGo.isOf(s))
+                .toList();
+        List<JudderView.JudderStop> read = stops(kept, logs, radiusM);
         List<JudderGrowth> growing =
                 JudderGrowth.of(read.stream().map(JudderView.JudderStop::judder).toList());
         return new JudderView.JudderSide(

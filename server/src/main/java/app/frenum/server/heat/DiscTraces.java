@@ -1,5 +1,6 @@
 package app.frenum.server.heat;
 
+import app.frenum.core.finding.Finding;
 import app.frenum.core.heat.CoolDowns;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
@@ -8,6 +9,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.StopByLogger;
 import app.frenum.server.plan.SeriesView;
+import app.frenum.server.recording.LetGo;
 import app.frenum.server.recording.RecordingService;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -16,6 +18,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -54,13 +57,20 @@ class DiscTraces {
 
     private record Read(HeatView.TraceView trace, List<CoolDowns.CoolDown> coolDowns) {}
 
-    /** Reads the recordings of one series, in order. */
+    /** That some of these stops have no samples any more; empty where all have theirs. */
+    Optional<Finding> letGo(List<DrivenStop> stops) {
+        return recordings.letGoOf(stops).said(stops);
+    }
+
+    /** Reads the recordings of one series that still have their samples, in order. */
     void read(
             SeriesView series,
             List<DrivenStop> stops,
             List<HeatView.TraceView> traces,
             List<CoolDowns.CoolDown> downs) {
+        LetGo letGo = recordings.letGoOf(stops);
         Map<UUID, List<StopByLogger>> byRecording = stops.stream()
+                .filter(s -> !letGo.isOf(s))
                 .filter(StopByLogger.class::isInstance)
                 .map(StopByLogger.class::cast)
                 .collect(Collectors.groupingBy(StopByLogger::recordingId, LinkedHashMap::new, Collectors.toList()));

@@ -107,9 +107,17 @@ public class HeatService {
                 .toList();
         long counted = driven.stops().stream().filter(s -> !s.isStruckOut()).count();
         return new HeatView(
-                HeatAnswer.together(
-                        views.stream().map(HeatView.HeatSide::answer).toList(),
-                        views.stream().map(HeatView.HeatSide::readyAgain).toList()),
+                Stream.concat(
+                                traces.letGo(driven.stops()).stream(),
+                                HeatAnswer.together(
+                                        views.stream()
+                                                .map(HeatView.HeatSide::answer)
+                                                .toList(),
+                                        views.stream()
+                                                .map(HeatView.HeatSide::readyAgain)
+                                                .toList())
+                                        .stream())
+                        .toList(),
                 besideTheFirst(views),
                 discs.airFlows(driven.configurations().stream()
                         .map(ConfigurationView::id)
@@ -179,7 +187,10 @@ public class HeatService {
         Optional<HeatView.CoolingView> front =
                 ofFront(cooling).filter(c -> c.tauS().isKnown());
         Figure entered = vehicle.figure(VehicleField.COOLING_TIME);
-        Figure none = Figure.unknown("no cool-down was logged");
+        Figure none = Figure.unknown(
+                traces.letGo(counted).isPresent()
+                        ? "the samples that a cool-down would be read off were let go"
+                        : "no cool-down was logged");
         SpeedCooling law = SpeedCooling.ofFronts(downs);
         return new HeatView.HeatSide(
                 configuration.id(),

@@ -25,6 +25,7 @@ import app.frenum.server.analysis.StopReader;
 import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.garage.GarageService;
 import app.frenum.server.plan.SeriesView;
+import app.frenum.server.recording.LetGo;
 import app.frenum.server.recording.RecordingService;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -56,11 +57,12 @@ class LapService {
 
     LapsView laps(UUID testId) {
         DrivenTest driven = stops.driven(testId);
+        LetGo letGo = recordings.letGoOf(driven.stops());
         VehicleSpec vehicle = garage.vehicle(driven.test().vehicleId()).spec();
         List<LapsView.DrivenLaps> all = new ArrayList<>();
         for (ConfigurationView c : driven.configurations()) {
             for (SeriesView series : driven.seriesOf(c)) {
-                brakings(driven.of(series)).forEach((recording, brakings) -> {
+                brakings(driven.of(series), letGo).forEach((recording, brakings) -> {
                     if (isTrack(brakings)) {
                         all.add(driven(recording, series, c.label(), brakings, vehicle));
                     }
@@ -70,9 +72,9 @@ class LapService {
         return new LapsView(all);
     }
 
-    private static Map<UUID, List<MeasuredStop>> brakings(List<DrivenStop> series) {
+    private static Map<UUID, List<MeasuredStop>> brakings(List<DrivenStop> series, LetGo letGo) {
         return series.stream()
-                .filter(s -> !s.isStruckOut())
+                .filter(s -> !s.isStruckOut() && !letGo.isOf(s))
                 .filter(StopByLogger.class::isInstance)
                 .map(StopByLogger.class::cast)
                 .collect(Collectors.groupingBy(

@@ -96,6 +96,11 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.SERVICE_UNAVAILABLE, "Busy", detail, "");
     }
 
+    /** It was here and is no more. */
+    public static Problem letGo(String detail) {
+        return new Problem(HttpStatus.GONE, "Let go", detail, "");
+    }
+
     public static Problem diskFull() {
         return new Problem(
                 HttpStatus.INSUFFICIENT_STORAGE,

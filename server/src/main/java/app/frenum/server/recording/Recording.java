@@ -17,6 +17,7 @@ import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 // What grows and what is found out are written by two at the same time.
 @DynamicUpdate
@@ -39,6 +40,7 @@ class Recording extends Row {
     private UUID deviceId;
     private long lastSeq;
     private Instant startedAt;
+    private @Nullable Instant samplesLetGoAt;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private String calibration = "{}";
@@ -119,6 +121,16 @@ class Recording extends Row {
 
     Instant startedAt() {
         return startedAt;
+    }
+
+    /** When its samples were let go; null while they are here. */
+    @Nullable
+    Instant samplesLetGoAt() {
+        return samplesLetGoAt;
+    }
+
+    void letSamplesGo(Instant at) {
+        samplesLetGoAt = at;
     }
 
     void rate(double hz) {

@@ -1,5 +1,6 @@
 package app.frenum.server.recording;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -14,4 +15,18 @@ interface RecordingRepository extends JpaRepository<Recording, UUID> {
     @Query("select r.id from Recording r where r.live = false and r.deviceId is not null and r.rateHz = 0"
             + " and r.rowCount > 1")
     List<UUID> unmeasured();
+
+    @Query("select r.id as id, r.samplesLetGoAt as samplesLetGoAt from Recording r"
+            + " where r.id in :ids and r.samplesLetGoAt is not null")
+    List<LetGo.Recorded> letGo(Collection<UUID> ids);
+
+    /** Over, with their samples, the oldest first. */
+    @Query("select r.createdAt as createdAt, r.id as id, r.durationS as durationS from Recording r"
+            + " where r.live = false and r.samplesLetGoAt is null order by r.createdAt")
+    List<KeptRecording> withSamples();
+
+    long countBySamplesLetGoAtNotNull();
+
+    @Query(value = "select pg_total_relation_size('sample_block')", nativeQuery = true)
+    long bytesOfSamples();
 }

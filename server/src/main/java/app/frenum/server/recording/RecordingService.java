@@ -10,6 +10,8 @@ import app.frenum.core.log.Log;
 import app.frenum.core.log.Role;
 import app.frenum.core.log.SampleBlock;
 import app.frenum.core.quantity.Unit;
+import app.frenum.core.series.DrivenStop;
+import app.frenum.core.series.StopByLogger;
 import app.frenum.formats.log.LogFile;
 import app.frenum.server.document.Documents;
 import app.frenum.server.problem.Problem;
@@ -18,12 +20,15 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.time.Instant;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.hibernate.Session;
 import org.springframework.stereotype.Service;
@@ -114,7 +119,8 @@ public class RecordingService {
     }
 
     private RecordingView view(Recording r) {
-        return new RecordingView(r.id(), r.file(), r.rowCount(), r.durationS(), r.rateHz(), channels(r), health(r));
+        return new RecordingView(
+                r.id(), r.file(), r.rowCount(), r.durationS(), r.rateHz(), channels(r), health(r), r.samplesLetGoAt());
     }
 
     private List<HealthFinding> health(Recording r) {
@@ -133,10 +139,14 @@ public class RecordingService {
         return entity(id).rowCount();
     }
 
-    /** Opens a recording; its blocks are read when they are needed, all channels of a stretch at once. */
+    /**
+     * Opens a recording; its blocks are read when they are needed, all channels of a stretch at once.
+     *
+     * @throws Problem where its samples were let go
+     */
     @Transactional(readOnly = true)
     public Opened open(UUID id) {
-        Recording r = entity(id);
+        Recording r = withSamples(id);
         Map<Integer, Map<Integer, SampleBlock>> read = new HashMap<>();
         int rows = r.rowCount();
         double[] starts = r.blockStarts();
@@ -159,6 +169,57 @@ public class RecordingService {
                         })
                         .get(channel)));
         return new Opened(log, documents.read(r.calibration(), Calibration.class), health(r));
+    }
+
+    private Recording withSamples(UUID id) {
+        Recording r = entity(id);
+        Instant gone = r.samplesLetGoAt();
+        if (gone != null) {
+            throw Problem.letGo(
+                    "The samples of \"%s\" were let go on %s. What was measured from them is kept; nothing more can be read off them. A backup made before that day still holds them."
+                            .formatted(r.file().name(), LetGo.day(gone)));
+        }
+        return r;
+    }
+
+    /** Which of these recordings are without their samples. */
+    private LetGo letGoOf(Collection<UUID> ids) {
+        return new LetGo(recordings.letGo(ids).stream()
+                .collect(Collectors.toMap(LetGo.Recorded::getId, LetGo.Recorded::getSamplesLetGoAt)));
+    }
+
+    /** The same, of the recordings that these stops were measured in. */
+    @Transactional(readOnly = true)
+    public LetGo letGoOf(List<DrivenStop> stops) {
+        return letGoOf(stops.stream()
+                .filter(StopByLogger.class::isInstance)
+                .map(s -> ((StopByLogger) s).recordingId())
+                .collect(Collectors.toSet()));
+    }
+
+    /** Which recordings have their samples, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<KeptRecording> withSamples() {
+        return recordings.withSamples();
+    }
+
+    /** How many were let go. */
+    @Transactional(readOnly = true)
+    public long withoutSamples() {
+        return recordings.countBySamplesLetGoAtNotNull();
+    }
+
+    /** What all samples take on the disk. */
+    @Transactional(readOnly = true)
+    public long bytesOfSamples() {
+        return recordings.bytesOfSamples();
+    }
+
+    /** Lets the samples of a recording go. What was measured from them stays. */
+    public void letSamplesGo(UUID id, Instant at) {
+        entity(id).letSamplesGo(at);
+        blocks.deleteOf(id);
+        batches.deleteBefore(id, Integer.MAX_VALUE);
     }
 
     /** The rows of a recording that is being written which are not in a block yet. */
@@ -201,7 +262,7 @@ public class RecordingService {
      */
     @Transactional(readOnly = true)
     public TraceWindow window(UUID id, List<Integer> wanted, double fromS, double toS, int px) {
-        Recording r = entity(id);
+        Recording r = withSamples(id);
         List<Integer> channels = wanted.isEmpty()
                 ? IntStream.range(0, Math.min(MOST_CHANNELS, r.channels().size()))
                         .boxed()

@@ -2,10 +2,16 @@ package app.frenum.server.recording;
 
 import app.frenum.core.log.Channel;
 import app.frenum.core.log.HealthFinding;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
-/** A recording as it is shown: where from, how long, which channels, how healthy. */
+/**
+ * A recording as it is shown: where from, how long, which channels, how healthy.
+ *
+ * @param samplesLetGoAt when its samples were let go; null while they are here
+ */
 public record RecordingView(
         UUID id,
         StoredFile file,
@@ -13,4 +19,5 @@ public record RecordingView(
         double durationS,
         double rateHz,
         List<Channel> channels,
-        List<HealthFinding> health) {}
+        List<HealthFinding> health,
+        @Nullable Instant samplesLetGoAt) {}

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface SampleBlockRepository extends JpaRepository<SampleBlockRow, SampleBlockRow.Key> {
@@ -26,4 +27,8 @@ interface SampleBlockRepository extends JpaRepository<SampleBlockRow, SampleBloc
             where b.key.recordingId = :recording and b.key.channel in :channels and b.key.block between :from and :to
             order by b.key.block""")
     List<StoredBlock> blocks(UUID recording, Collection<Integer> channels, int from, int to);
+
+    @Modifying
+    @Query("delete from SampleBlockRow b where b.key.recordingId = :recording")
+    void deleteOf(UUID recording);
 }

@@ -1,0 +1,2 @@
+/** How long raw samples are kept. */
+package app.frenum.server.retention;
