@@ -5,6 +5,9 @@ tls_folder() { echo "$HOME_DIR/tls"; }
 
 own_addresses() { hostname -I 2>/dev/null | tr ' ' '\n' | grep -E '^[0-9]+(\.[0-9]+){3}$' || true; }
 
+# What machines beside this one call it, where their network tells names by itself; browsers keep passkeys for names only.
+own_name() { hostname -s 2>/dev/null | tr '[:upper:]' '[:lower:]' | sed -n 's/^\([a-z0-9-]\{1,63\}\)$/\1.local/p'; }
+
 make_authority() { # folder
   keytool -genkeypair -alias authority -keyalg EC -groupname secp256r1 -sigalg SHA256withECDSA -validity 3650 \
     -dname "CN=Frenum of $(hostname)" -ext bc:c=ca:true,pathlen:0 -ext ku:c=keyCertSign \
@@ -15,8 +18,9 @@ make_authority() { # folder
 make_certificate() { # folder
   local store=(-keystore "$1/frenum.p12" -storetype PKCS12 -storepass:file "$1/password")
   local authority=(-keystore "$1/authority.p12" -storetype PKCS12 -storepass:file "$1/password" -alias authority)
-  local names=dns:localhost,ip:127.0.0.1 address
+  local names=dns:localhost,ip:127.0.0.1 address name; name=$(own_name)
   for address in $(own_addresses); do names+=,ip:$address; done
+  [[ -z $name ]] || names+=,dns:$name
   rm -f "$1/frenum.p12"
   keytool -genkeypair -alias frenum -keyalg EC -groupname secp256r1 -sigalg SHA256withECDSA -validity 90 \
     -dname "CN=Frenum" "${store[@]}" 2>/dev/null
@@ -37,6 +41,7 @@ open_encrypted() {
   (umask 077; mkdir -p "$folder"; secret "$folder/password" >/dev/null
     [[ -s $folder/authority.p12 ]] || make_authority "$folder"
     make_certificate "$folder")
+  export FRENUM_TLS_NAME; FRENUM_TLS_NAME=$(own_name)
   export FRENUM_TLS_STORE=$folder/frenum.p12 FRENUM_TLS_PASSWORD_FILE=$folder/password
   export FRENUM_TLS_ADDRESS=${FRENUM_ADDRESS:-0.0.0.0} FRENUM_TLS_PORT=${FRENUM_TLS_PORT:-$((PORT + 1))}
   unset FRENUM_ADDRESS
@@ -46,6 +51,7 @@ say_how_to_trust() {
   local folder address; folder=$(tls_folder)
   say "for phones and laptops beside this one, encrypted:"
   for address in $(own_addresses); do say "  https://$address:$FRENUM_TLS_PORT"; done
+  [[ -z $FRENUM_TLS_NAME ]] || say "  https://$FRENUM_TLS_NAME:$FRENUM_TLS_PORT (for passkeys, where the network tells names)"
   say "their pictures for a camera are under People; how a phone comes to trust this Frenum: /trust"
   say "fingerprint $(fingerprint "$folder")"
 }

@@ -177,6 +177,10 @@ export const trust = () =>
 export const accounts = () =>
   queryOptions({ queryKey: ['accounts'], queryFn: () => ask(api.GET('/api/accounts')) });
 
+/** Ways in without a password. */
+export const passkeys = () =>
+  queryOptions({ queryKey: ['passkeys'], queryFn: () => ask(api.GET('/api/passkeys')) });
+
 /** How long raw samples are kept. */
 export const retention = () =>
   queryOptions({ queryKey: ['retention'], queryFn: () => ask(api.GET('/api/retention')) });

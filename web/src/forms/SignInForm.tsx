@@ -6,6 +6,7 @@ import type { Session } from '../api/types';
 import { Button } from '../ui/Button';
 import { Field, Input } from '../ui/Field';
 import { Failure } from '../ui/Layout';
+import { PasskeyButton } from './PasskeyButton';
 
 /** Name and password, at the door and where one more person comes to a screen. */
 export function SignInForm(props: { first?: boolean; shortest: number; onIn?: (name: string) => void }) {
@@ -19,12 +20,13 @@ export function SignInForm(props: { first?: boolean; shortest: number; onIn?: (n
         props.first ? api.POST('/api/session/owner', { body }) : api.POST('/api/session/people', { body }),
       );
     },
-    onSuccess: (now) => {
-      client.setQueryData(session().queryKey, now);
-      const last = now.people.at(-1);
-      if (last) props.onIn?.(last.name);
-    },
+    onSuccess: (now) => isIn(now),
   });
+  const isIn = (now: Session) => {
+    client.setQueryData(session().queryKey, now);
+    const last = now.people.at(-1);
+    if (last) props.onIn?.(last.name);
+  };
   const short = props.first === true && password.length > 0 && password.length < props.shortest;
   return (
     <form
@@ -70,6 +72,7 @@ export function SignInForm(props: { first?: boolean; shortest: number; onIn?: (n
       >
         {props.first ? 'I answer for this Frenum' : 'Sign in'}
       </Button>
+      {!props.first && <PasskeyButton onIn={isIn} />}
     </form>
   );
 }

@@ -41,6 +41,8 @@ function page(person: Account) {
     'DELETE /screens/': () => ({ body: null }),
     'PUT /accounts/': () => ({ body: DRIVER }),
     'GET /retention': () => ({ body: RETENTION }),
+    'GET /passkeys': () => ({ body: [] }),
+    'GET /session/trust': () => ({ body: { fingerprint: null, addresses: [], named: null } }),
     'PUT /retention': ({ body }) => ({ body: { ...RETENTION, ...(body as object) } }),
   });
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });

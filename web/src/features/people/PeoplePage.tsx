@@ -1,18 +1,20 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { session } from '../../api/queries';
+import { accounts, session } from '../../api/queries';
 import { usePreferences } from '../../reader/preferences';
 import { Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { Accounts } from './Accounts';
 import { Here } from './Here';
 import { Invite } from './Invite';
+import { Passkeys } from './Passkeys';
 import { Samples } from './Samples';
 import { Screens } from './Screens';
 
 /** Who may do what, and from which screens. */
 export function PeoplePage() {
   const { person } = usePreferences();
+  const all = useQuery(accounts()).data ?? [];
   return (
     <>
       <Strip tone="sheet">
@@ -34,6 +36,7 @@ export function PeoplePage() {
               <Here now={now} />
               <Invite now={now} holder={holder} governs={governs} />
               <Screens governs={governs} />
+              {holder && <Passkeys holder={holder} people={all} />}
               <Accounts governs={governs} shortest={now.shortestPassword} />
               <Samples governs={governs} />
             </Strip>

@@ -45,6 +45,11 @@ export function TrustPage() {
                     {a}
                   </a>
                 ))}
+                {t.named && (
+                  <a className="block underline" href={t.named}>
+                    {t.named}
+                  </a>
+                )}
                 No warning comes any more. Add it to the start screen, and the run card opens without a link
                 too.
               </Step>

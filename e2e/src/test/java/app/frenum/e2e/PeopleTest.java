@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.frenum.server.Door;
 import app.frenum.server.RunningServer;
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
@@ -103,6 +105,58 @@ class PeopleTest {
             page.navigate("/history");
             assertThat(heading(page)).hasText("Who is here?");
         }
+    }
+
+    @Test
+    void aPasskeyIsMadeByWhoeverKnowsThePasswordAndLetsThemInUntilItIsTakenOut() {
+        try (RunningServer server = RunningServer.onAnEmptyDatabase()) {
+            server.door().add("Club driver", "DRIVER");
+            Page byNumber = browser.page(server.url(), 1280, 800);
+            byNumber.navigate("/people");
+            assertThat(byNumber.getByText("Browsers keep passkeys for names")).isVisible();
+
+            Page page = browser.stranger(server.url().replace("127.0.0.1", "localhost"), 1280, 800);
+            keepsPasskeys(page);
+            page.navigate("/people");
+            button(page, "Sign in with a passkey").click();
+            assertThat(page.getByText("No passkey was used.")).isVisible();
+            page.getByLabel("Name").fill("Club driver");
+            page.getByLabel("Password").fill(Door.PASSWORD);
+            button(page, "Sign in").click();
+            page.getByLabel("What the passkey is called").fill("<b>My</b> phone");
+            page.getByLabel("Password of Club driver").fill("not that one");
+            button(page, "Make a passkey").click();
+            assertThat(page.getByText("Name and password do not belong together."))
+                    .isVisible();
+            page.getByLabel("Password of Club driver").fill(Door.PASSWORD);
+            button(page, "Make a passkey").click();
+            assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("localhost")))
+                    .isVisible();
+            nothingSerious(page);
+
+            button(page, "Sign out Club driver").click();
+            button(page, "Sign in with a passkey").click();
+            button(page, "Take out <b>My</b> phone").click();
+            assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("localhost")))
+                    .hasCount(0);
+            button(page, "Sign out Club driver").click();
+            button(page, "Sign in with a passkey").click();
+            assertThat(page.getByText("This passkey lets nobody in here.")).isVisible();
+        }
+    }
+
+    /** A device that shows a finger whenever it is asked to. */
+    private static void keepsPasskeys(Page page) {
+        CDPSession device = page.context().newCDPSession(page);
+        device.send("WebAuthn.enable");
+        JsonObject kind = new JsonObject();
+        kind.addProperty("protocol", "ctap2");
+        kind.addProperty("transport", "internal");
+        List.of("hasResidentKey", "hasUserVerification", "isUserVerified", "automaticPresenceSimulation")
+                .forEach(able -> kind.addProperty(able, true));
+        JsonObject added = new JsonObject();
+        added.add("options", kind);
+        device.send("WebAuthn.addVirtualAuthenticator", added);
     }
 
     @Test

@@ -70,7 +70,16 @@ class DoorTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"short", "aaaaaaaaaaaaaaaa", "my password is long", "Hannes Vale 1962"})
+    @ValueSource(
+            strings = {
+                "short",
+                "aaaaaaaaaaaaaaaa",
+                "Password123!",
+                "qwertyuiop12",
+                "iloveyou2020",
+                "Hannes Vale 1962",
+                "frenum brakes"
+            })
     void whatAnybodyWouldTryFirstIsNoPassword(String password) {
         Answer refused = server.door()
                 .ask(
@@ -277,6 +286,46 @@ class DoorTest {
                         .ask("POST", "/api/session/people", Map.of("name", name, "password", "another seven cones"))
                         .status())
                 .isEqualTo(200);
+    }
+
+    @Test
+    void anotherPasswordPutsOutWhoeverCameInByTheOneBefore() {
+        String name = added("DRIVER");
+        String other = added("ENGINEER");
+        Door own = signedIn(name);
+        Door elsewhere = signedIn(name);
+        Door shared = signedIn(name);
+        shared.signIn(other);
+        String path = "/api/accounts/" + account(name).get("id").asString() + "/password";
+        own.ask("PUT", path, Map.of("current", Door.PASSWORD, "password", "another seven cones"));
+        assertThat(own.ask("GET", "/api/tests", null).status()).isEqualTo(200);
+        assertThat(elsewhere.ask("GET", "/api/tests", null).status()).isEqualTo(401);
+        assertThat(shared.ask("GET", "/api/session", null)
+                        .body()
+                        .get("people")
+                        .valueStream()
+                        .map(p -> p.get("name").asString()))
+                .containsExactly(other);
+    }
+
+    @Test
+    void whoHasNoPasswordIsGivenOneByAnOwnerAlone() {
+        String name = "Guest " + UUID.randomUUID();
+        String id = UUID.randomUUID().toString();
+        server.door().ask("PUT", "/api/accounts/" + id, Map.of("name", name, "role", "ENGINEER"));
+        String code = server.door()
+                .ask("POST", "/api/screens/invitations", Map.of("account", id))
+                .body()
+                .get("code")
+                .asString();
+        Door shared = signedIn(added("DRIVER"));
+        shared.ask("POST", "/api/session/joined", Map.of("code", code, "screenName", ""));
+        Map<String, String> grabbed = Map.of("password", "another seven cones");
+        String path = "/api/accounts/" + id + "/password";
+        assertThat(shared.ask("PUT", path, grabbed).status())
+                .as("held in the guest's name")
+                .isEqualTo(403);
+        assertThat(server.door().ask("PUT", path, grabbed).status()).isEqualTo(200);
     }
 
     @Test

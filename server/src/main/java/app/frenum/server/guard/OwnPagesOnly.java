@@ -28,8 +28,10 @@ class OwnPagesOnly extends OncePerRequestFilter {
     private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
     private final String address;
+    private final String name;
 
-    OwnPagesOnly(@Value("${server.address:127.0.0.1}") String address) {
+    OwnPagesOnly(@Value("${server.address:127.0.0.1}") String address, @Value("${frenum.tls.name:}") String name) {
+        this.name = name;
         this.address = address.contains(":") && !address.startsWith("[") ? "[" + address + "]" : address;
     }
 
@@ -59,7 +61,10 @@ class OwnPagesOnly extends OncePerRequestFilter {
         }
     }
 
-    /** Loopback's names, the address that was configured, and the one by which this very connection came in. */
+    /**
+     * Loopback's names, the address that was configured, and the one by which this very connection came in. What other
+     * machines call this one anybody beside it may claim to be, so that the name is taken only where a certificate shows it.
+     */
     private boolean isOwnName(HttpServletRequest request) {
         String host = request.getHeader("Host");
         if (host == null) {
@@ -69,6 +74,7 @@ class OwnPagesOnly extends OncePerRequestFilter {
         String own = request.getLocalAddr();
         return LOOPBACK.contains(name)
                 || name.equals(address)
+                || request.isSecure() && !name.isEmpty() && name.equals(this.name)
                 || name.equals(own.contains(":") ? "[" + own + "]" : own);
     }
 

@@ -51,7 +51,7 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
             "LoggerRoles");
     /** What every row carries, told in columns of its own. */
     private static final Set<String> OF_EVERY_ROW =
-            Set.of("createdAt", "updatedAt", "changedBy", "version", "lastSeenAt");
+            Set.of("createdAt", "updatedAt", "changedBy", "version", "lastSeenAt", "lastUsedAt", "signatures");
     /** That it changed is told, and not to what. */
     private static final Set<String> SECRET = Set.of("passwordHash", "codeSha256");
 

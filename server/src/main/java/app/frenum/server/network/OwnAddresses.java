@@ -6,6 +6,7 @@ import java.net.InterfaceAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.stereotype.Component;
@@ -35,6 +36,13 @@ public class OwnAddresses {
         }
         int port = server.getWebServer() == null ? 0 : server.getWebServer().getPort();
         return of(address).stream().map(h -> "http://%s:%d".formatted(h, port)).toList();
+    }
+
+    /** By name, which not every network tells; empty where there is none. Browsers keep passkeys for names only. */
+    public Optional<String> named() {
+        return tls.isOpen() && !tls.name().isEmpty()
+                ? Optional.of("https://%s:%d".formatted(tls.name(), tls.port()))
+                : Optional.empty();
     }
 
     private static List<String> of(String address) {

@@ -11,9 +11,10 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param passwordFile where the password of the store stands
  * @param address of the network that it opens to
  * @param port on which
+ * @param name what other machines call this one, as its certificate says; empty where it has none
  */
 @ConfigurationProperties("frenum.tls")
-public record Tls(@Nullable Path store, @Nullable Path passwordFile, String address, int port) {
+public record Tls(@Nullable Path store, @Nullable Path passwordFile, String address, int port, String name) {
     boolean isOpen() {
         return store != null && !store.toString().isEmpty();
     }

@@ -24,13 +24,20 @@ class TrustController {
      * How it is reached.
      *
      * @param fingerprint of the certificate, as phones show it; null where there is no encrypted way in
+     * @param named by name, where the network tells it; null where it has none
      */
-    record Trust(@Nullable String fingerprint, List<String> addresses) {}
+    record Trust(
+            @Nullable String fingerprint,
+            List<String> addresses,
+            @Nullable String named) {}
 
     @Does(Deed.GREETS)
     @GetMapping("/api/session/trust")
     Trust trust() {
-        return new Trust(certificate.fingerprint().orElse(null), addresses.all());
+        return new Trust(
+                certificate.fingerprint().orElse(null),
+                addresses.all(),
+                addresses.named().orElse(null));
     }
 
     @Does(Deed.GREETS)

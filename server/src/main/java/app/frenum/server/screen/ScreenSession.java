@@ -71,8 +71,19 @@ class ScreenSession {
         return all;
     }
 
+    /** The same, of a session that is not this request's. */
+    static void remove(Session session, UUID account) {
+        List<UUID> all = new ArrayList<>(people(session));
+        all.remove(account);
+        session.setAttribute(PEOPLE, written(all));
+    }
+
     private static void write(HttpSession session, List<UUID> people) {
-        session.setAttribute(PEOPLE, people.stream().map(UUID::toString).collect(Collectors.joining(",")));
+        session.setAttribute(PEOPLE, written(people));
+    }
+
+    private static String written(List<UUID> people) {
+        return people.stream().map(UUID::toString).collect(Collectors.joining(","));
     }
 
     private static List<UUID> ids(HttpSession session) {

@@ -3,6 +3,7 @@ package app.frenum.server.screen;
 import app.frenum.server.Raced;
 import app.frenum.server.account.AccountView;
 import app.frenum.server.account.Accounts;
+import app.frenum.server.account.PasswordChanged;
 import app.frenum.server.guard.Codes;
 import app.frenum.server.guard.Guesses;
 import app.frenum.server.problem.Problem;
@@ -20,6 +21,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
+import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -122,6 +124,33 @@ class Screens {
                 .filter(s -> sessionsOf(s.id()).stream()
                         .anyMatch(at -> ScreenSession.people(at).equals(List.of(closed.account()))))
                 .forEach(s -> end(s.id()));
+    }
+
+    /** Whoever had the password before may be anywhere: they are out wherever it was not just changed. */
+    @EventListener
+    void changed(PasswordChanged changed) {
+        inUse().stream()
+                .map(Screen::id)
+                .filter(id -> !id.equals(changed.at()))
+                .forEach(id -> out(id, changed.account()));
+    }
+
+    private void out(UUID screen, UUID account) {
+        List<List<UUID>> people =
+                sessionsOf(screen).stream().map(ScreenSession::people).toList();
+        if (people.stream().anyMatch(p -> p.equals(List.of(account)))) {
+            end(screen);
+        } else if (people.stream().anyMatch(p -> p.contains(account))) {
+            sessionsOf(screen).forEach(s -> without(sessions, s.getId(), account));
+        }
+    }
+
+    private static <S extends Session> void without(SessionRepository<S> sessions, String id, UUID account) {
+        S session = sessions.findById(id);
+        if (session != null) {
+            ScreenSession.remove(session, account);
+            sessions.save(session);
+        }
     }
 
     Joining joining(UUID account) {

@@ -1,12 +1,12 @@
 package app.frenum.server.screen;
 
-import app.frenum.core.people.Who;
 import app.frenum.server.FrenumProperties;
 import app.frenum.server.account.AccountView;
 import app.frenum.server.account.Accounts;
 import app.frenum.server.account.Passwords;
+import app.frenum.server.passkey.Passkeys;
+import app.frenum.server.passkey.Site;
 import app.frenum.server.problem.Problem;
-import app.frenum.server.who.CurrentWho;
 import app.frenum.server.who.Deed;
 import app.frenum.server.who.Does;
 import app.frenum.server.who.ScreenCut;
@@ -21,7 +21,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -35,12 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/session")
 class SessionController {
     private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_CREDENTIAL = 20_000;
 
     private final Accounts accounts;
     private final Screens screens;
     private final ScreenSession session;
-    private final CsrfTokenRepository tokens;
-    private final CurrentWho who;
+    private final Entrance entrance;
+    private final Passkeys passkeys;
     private final ApplicationEventPublisher publisher;
     private final boolean demo;
 
@@ -48,15 +48,15 @@ class SessionController {
             Accounts accounts,
             Screens screens,
             ScreenSession session,
-            CsrfTokenRepository tokens,
-            CurrentWho who,
+            Entrance entrance,
+            Passkeys passkeys,
             ApplicationEventPublisher publisher,
             FrenumProperties properties) {
         this.accounts = accounts;
         this.screens = screens;
         this.session = session;
-        this.tokens = tokens;
-        this.who = who;
+        this.entrance = entrance;
+        this.passkeys = passkeys;
         this.publisher = publisher;
         this.demo = properties.demo();
     }
@@ -71,6 +71,14 @@ class SessionController {
     record CodeSeen(
             @NotNull @Size(max = 40) String code,
             @NotNull @Size(max = LONGEST_NAME) String screenName) {}
+
+    /**
+     * @param asked what the browser was asked for
+     * @param credential what it answered, as JSON
+     */
+    record UsedPasskey(
+            @NotNull UUID asked,
+            @NotNull @Size(max = LONGEST_CREDENTIAL) String credential) {}
 
     @Does(Deed.GREETS)
     @GetMapping
@@ -106,7 +114,7 @@ class SessionController {
         if (!isThisMachine(request)) {
             throw Problem.outOfTurn("The first owner is made at the machine that Frenum runs on.");
         }
-        return in(accounts.first(owner.name(), owner.password()), screenName(request), request, response);
+        return in(accounts.first(owner.name(), owner.password()), "", request, response);
     }
 
     @Does(Deed.GREETS)
@@ -114,7 +122,7 @@ class SessionController {
     SessionView signIn(
             @Valid @RequestBody NameAndPassword person, HttpServletRequest request, HttpServletResponse response) {
         AccountView account = accounts.signIn(person.name(), person.password(), request.getRemoteAddr());
-        return in(account, screenName(request), request, response);
+        return in(account, "", request, response);
     }
 
     /** One of the demo's made-up people, at the machine itself. */
@@ -126,7 +134,21 @@ class SessionController {
                 .filter(a -> a.id().equals(ready.account()) && isThisMachine(request))
                 .findFirst()
                 .orElseThrow(() -> Problem.signIn("Nobody comes in like that here."));
-        return in(account, screenName(request), request, response);
+        return in(account, "", request, response);
+    }
+
+    /** What a browser is asked for that has a passkey. */
+    @Does(Deed.GREETS)
+    @PostMapping("/passkeys/asked")
+    Passkeys.Asked passkey(HttpServletRequest request) {
+        return passkeys.toSignIn(Site.of(request));
+    }
+
+    @Does(Deed.GREETS)
+    @PostMapping("/passkeys")
+    SessionView passkey(
+            @Valid @RequestBody UsedPasskey used, HttpServletRequest request, HttpServletResponse response) {
+        return in(passkeys.signIn(used.asked(), used.credential(), Site.of(request)), "", request, response);
     }
 
     /** By a code that somebody who is signed in had shown. */
@@ -134,8 +156,7 @@ class SessionController {
     @PostMapping("/joined")
     SessionView joined(@Valid @RequestBody CodeSeen seen, HttpServletRequest request, HttpServletResponse response) {
         AccountView account = screens.joined(seen.code(), request.getRemoteAddr());
-        String name = seen.screenName().isBlank() ? screenName(request) : seen.screenName();
-        return in(account, name, request, response);
+        return in(account, seen.screenName(), request, response);
     }
 
     /** Somebody goes; with the last of them the session ends. */
@@ -147,23 +168,14 @@ class SessionController {
             Optional.ofNullable(request.getSession(false)).ifPresent(s -> s.invalidate());
             at.ifPresent(s -> publisher.publishEvent(new ScreenCut(s.screen())));
         }
-        newToken(request, response);
+        entrance.newToken(request, response);
         return session(request);
     }
 
     private SessionView in(
             AccountView account, String screenName, HttpServletRequest request, HttpServletResponse response) {
-        Optional<SignedIn> at = session.read(request);
-        UUID screen = at.map(SignedIn::screen)
-                .orElseGet(() -> who.as(new Who(account.name()), () -> screens.appeared(screenName)));
-        session.add(request, screen, at.map(SignedIn::screenName).orElse(screenName), account.id());
-        newToken(request, response);
+        entrance.in(account, screenName, request, response);
         return session(request);
-    }
-
-    /** What was known before somebody came or went is good for nothing any more. */
-    private void newToken(HttpServletRequest request, HttpServletResponse response) {
-        tokens.saveToken(tokens.generateToken(request), request, response);
     }
 
     private static boolean isThisMachine(HttpServletRequest request) {
@@ -172,11 +184,5 @@ class SessionController {
         } catch (UnknownHostException e) {
             return false;
         }
-    }
-
-    /** As far as a browser tells. */
-    private static String screenName(HttpServletRequest request) {
-        String agent = String.valueOf(request.getHeader("User-Agent"));
-        return agent.contains("Mobi") || agent.contains("Android") ? "A phone" : "A computer";
     }
 }

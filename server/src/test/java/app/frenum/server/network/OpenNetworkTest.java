@@ -12,8 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class OpenNetworkTest {
-    private static final Tls NONE = new Tls(null, null, "0.0.0.0", 8418);
-    private static final Tls OPEN = new Tls(Path.of("frenum.p12"), Path.of("password"), "0.0.0.0", 8418);
+    private static final Tls NONE = new Tls(null, null, "0.0.0.0", 8418, "");
+    private static final Tls OPEN = new Tls(Path.of("frenum.p12"), Path.of("password"), "0.0.0.0", 8418, "");
 
     private static Accounts accounts(boolean withOwner) {
         Accounts accounts = mock(Accounts.class);
