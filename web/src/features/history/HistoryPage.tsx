@@ -2,10 +2,15 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import { changes, changePeople, tests } from '../../api/queries';
 import type { Change } from '../../api/types';
+import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Field, Select } from '../../ui/Field';
 import { EmptySlab, Failure, Reading, Strip } from '../../ui/Layout';
-import { KINDS, partName, WHAT, whatName } from './words';
+import { isId, partName, shown } from './parts';
+import { KINDS, WHAT, whatName } from './words';
+
+/** So many parts are named before it is opened. */
+const FIRST = 4;
 
 /** Who changed what, when, at which screen; before and after. */
 export function HistoryPage() {
@@ -101,7 +106,6 @@ function ByWhom({ value, onChange }: { value: string; onChange: (name: string) =
 
 function Entry({ change: c }: { change: Change }) {
   const at = new Date(c.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'medium' });
-  const parts = [...new Set([...Object.keys(c.before), ...Object.keys(c.after)])].sort();
   return (
     <li className="border-b border-joint pb-3">
       <p>
@@ -120,27 +124,42 @@ function Entry({ change: c }: { change: Change }) {
         {at}
         {c.screen && `, at ${c.screen}`}
       </p>
-      <details className="mt-1">
-        <summary className="cursor-pointer text-[14px] text-ink-2">
-          {parts.map(partName).slice(0, 4).join(', ')}
-          {parts.length > 4 && ` and ${parts.length - 4} more`}
-        </summary>
-        <dl className="mt-2 grid gap-x-4 gap-y-1 text-[13.5px] md:grid-cols-[10rem_1fr_1fr]">
-          {parts.map((part) => (
-            <div key={part} className="contents">
-              <dt className="font-[600]">{partName(part)}</dt>
-              <dd className="break-all text-ink-2">
-                <span className="sr-only">before: </span>
-                {c.before[part] ?? '–'}
-              </dd>
-              <dd className="break-all">
-                <span className="sr-only">after: </span>
-                {c.after[part] ?? '–'}
-              </dd>
-            </div>
-          ))}
-        </dl>
-      </details>
+      <Parts change={c} />
     </li>
+  );
+}
+
+function Parts({ change: c }: { change: Change }) {
+  const { units } = usePreferences();
+  const told = [...new Set([...Object.keys(c.before), ...Object.keys(c.after)])]
+    .filter((part) => !isId(c.before[part] ?? c.after[part]))
+    .sort();
+  if (told.length === 0) return null;
+  const side = (of: Record<string, string>, part: string) => {
+    const value = of[part];
+    return value === undefined ? '–' : shown(part, value, units);
+  };
+  return (
+    <details className="mt-1">
+      <summary className="cursor-pointer text-[14px] text-ink-2">
+        {told.map(partName).slice(0, FIRST).join('; ')}
+        {told.length > FIRST && ` and ${told.length - FIRST} more`}
+      </summary>
+      <dl className="mt-2 grid gap-x-4 gap-y-1 text-[13.5px] md:grid-cols-[14rem_1fr_1fr]">
+        {told.map((part) => (
+          <div key={part} className="contents">
+            <dt className="font-[600]">{partName(part)}</dt>
+            <dd className="break-words text-ink-2">
+              <span className="sr-only">before: </span>
+              {side(c.before, part)}
+            </dd>
+            <dd className="break-words">
+              <span className="sr-only">after: </span>
+              {side(c.after, part)}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </details>
   );
 }

@@ -31,10 +31,9 @@ export const WHAT: Record<string, string> = {
   Recording: 'a recording',
   Device: 'a device',
   Account: 'an account',
+  Passkey: 'a passkey',
+  Retention: 'how long samples are kept',
   Screen: 'a screen',
 };
 
 export const whatName = (what: string) => WHAT[what] ?? what;
-
-/** "tyrePressureFrontBar" → "tyre pressure front bar". */
-export const partName = (part: string) => part.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();

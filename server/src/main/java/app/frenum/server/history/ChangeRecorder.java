@@ -9,6 +9,7 @@ import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -52,11 +53,14 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
     /** What every row carries, told in columns of its own. */
     private static final Set<String> OF_EVERY_ROW =
             Set.of("createdAt", "updatedAt", "changedBy", "version", "lastSeenAt", "lastUsedAt", "signatures");
+    /** Of a recording: what grows while it is written, and what is worked out from it. */
+    private static final Set<String> WORKED_OUT =
+            Set.of("blockStarts", "calibration", "health", "rateHz", "rowCount", "durationS", "lastSeq");
     /** That it changed is told, and not to what. */
     private static final Set<String> SECRET = Set.of("passwordHash", "codeSha256");
 
     private static final String HIDDEN = "(not shown)";
-    private static final int LONGEST = 2000;
+    private static final String NEW_HIDDEN = "(a new one, not shown)";
     private static final String WRITE =
             "insert into change (at, who, screen, of_what, row_id, test_id, kind, before, after)"
                     + " values (?, ?, ?, ?, ?, coalesce(cast(? as uuid), (select test_id from series where id = cast(? as uuid)),"
@@ -142,11 +146,15 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
         for (int i = 0; i < names.size(); i++) {
             Object old = before == null ? null : before[i];
             Object now = after == null ? null : after[i];
-            if (!OF_EVERY_ROW.contains(names.get(i)) && !Objects.equals(old, now)) {
-                tell(was, names.get(i), old);
-                tell(is, names.get(i), now);
+            if (isTold(names.get(i)) && !Objects.equals(old, now)) {
+                was.putAll(told(names.get(i), old, HIDDEN));
+                is.putAll(told(names.get(i), now, NEW_HIDDEN));
             }
         }
+        Set<Map.Entry<String, String>> same = new HashSet<>(was.entrySet());
+        same.retainAll(is.entrySet());
+        was.entrySet().removeAll(same);
+        is.entrySet().removeAll(same);
         if (was.isEmpty() && is.isEmpty()) {
             return;
         }
@@ -161,13 +169,12 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
         session.doWork(connection -> insert(connection, row.id(), of, what, kind, was, is));
     }
 
-    private static void tell(Map<String, String> into, String name, @Nullable Object value) {
-        if (value == null) {
-            return;
-        }
-        String text = value instanceof byte[] bytes ? bytes.length + " bytes" : value.toString();
-        String shown = SECRET.contains(name) ? HIDDEN : text;
-        into.put(name, shown.length() > LONGEST ? shown.substring(0, LONGEST) + "…" : shown);
+    private static boolean isTold(String name) {
+        return !OF_EVERY_ROW.contains(name) && !WORKED_OUT.contains(name);
+    }
+
+    private Map<String, String> told(String name, @Nullable Object value, String hidden) {
+        return SECRET.contains(name) && value != null ? Map.of(name, hidden) : Leaves.of(json, name, value);
     }
 
     private void insert(

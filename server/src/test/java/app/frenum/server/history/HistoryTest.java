@@ -70,6 +70,9 @@ class HistoryTest {
         assertThat(struckOut.get("what").asString()).isEqualTo("StrikeOut");
         assertThat(struckOut.get("after").get("reason").asString()).isEqualTo("a gust");
         assertThat(server.get("/api/changes?what=Stop&test=" + test)).hasSize(9);
+        assertThat(newest("what=Recording").get("after").propertyNames())
+                .as("nothing of it that is only worked out")
+                .containsExactlyInAnyOrder("fileName", "sha256", "bytes", "live", "channels");
     }
 
     @Test
@@ -78,6 +81,6 @@ class HistoryTest {
         server.door().add(name, "DRIVER");
         JsonNode added = newest("what=Account");
         assertThat(added.get("after").get("name").asString()).isEqualTo(name);
-        assertThat(added.toString()).contains("(not shown)").doesNotContain("argon2");
+        assertThat(added.toString()).contains("(a new one, not shown)").doesNotContain("argon2");
     }
 }
