@@ -4220,6 +4220,7 @@ export interface components {
             /** Format: uuid */
             seriesId: string;
             struckOut: boolean;
+            tyres: ("COLD" | "WARM") | null;
             uncertainty: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             validity: "VALID" | "NOTE" | "REPEAT";

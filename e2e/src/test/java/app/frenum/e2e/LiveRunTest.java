@@ -160,6 +160,13 @@ class LiveRunTest extends Journey {
         page.locator("input[type=file]").setInputFiles(new FilePayload("disc.png", "image/png", picture()));
         assertThat(page.getByAltText("Photo 1 of this stop")).isVisible();
         double clean = lastDistance();
+        page.keyboard().press("e");
+        choice("warm tyres").click();
+        // What was added may change the judgement: it is gone along with only once that is known.
+        page.waitForResponse(
+                r -> r.url().contains("/events") && r.ok(),
+                () -> button("Add to this stop").click());
+        until("It counts.");
         act("It counts.");
         car.does(Fault.NOISY_SENSOR);
         until("Go.");
@@ -186,6 +193,13 @@ class LiveRunTest extends Journey {
                 .reduce((a, b) -> b)
                 .orElseThrow();
         assertThat(last.get("startC").get("FRONT_LEFT").asDouble()).isEqualTo(90);
+        assertThat(planned.get("/tests/" + test)
+                        .get("stops")
+                        .valueStream()
+                        .map(s -> s.get("tyres").asString()))
+                .as("as felt beside the logger, of that stop alone")
+                .startsWith("WARM")
+                .doesNotContain("COLD");
         assertThat(last.get("logged").get("measured").get("peakTemperatures").size())
                 .isZero();
     }

@@ -44,6 +44,12 @@ public record Surroundings(
         return TyreState.of(tyresSaid, tyreC, ambientC);
     }
 
+    /** The same, with the tyres of one stop where somebody said. */
+    public Surroundings withTyres(Optional<TyreState> said) {
+        return new Surroundings(
+                load, surface, day, driver, direction, ambientC, tyrePressureBar, said.or(() -> tyresSaid), tyreC);
+    }
+
     /** These, and where they are not known those. */
     public Surroundings or(Surroundings those) {
         return new Surroundings(

@@ -71,7 +71,7 @@ record KeptStop(
      */
     DrivenStop driven(TestDefinition test, SeriesView series, int order, boolean tellPhase) {
         Optional<HandEntry> byHand = Optional.ofNullable(entry);
-        Surroundings ofSeries = surroundings(series.conditions());
+        Surroundings ofSeries = surroundings(series.conditions()).withTyres(Optional.ofNullable(stop.tyres()));
         Driven as = new Driven(
                 stop.id(),
                 stop.number(),

@@ -114,7 +114,7 @@ final class SheetExport {
                         quantity(c.ambientC(), Dimension.TEMPERATURE),
                         quantity(c.tyrePressureFrontBar(), Dimension.PRESSURE),
                         Optional.empty(),
-                        Optional.ofNullable(c.tyres()),
+                        Optional.ofNullable(stop.tyres()).or(() -> Optional.ofNullable(c.tyres())),
                         quantity(c.tyreC(), Dimension.TEMPERATURE)),
                 Optional.empty(),
                 LockOrder.axle(m));

@@ -1,8 +1,11 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -19,6 +22,9 @@ class Stop extends Row {
 
     private String phase;
     private String pedalFeel;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable TyreState tyres;
 
     @Column(name = "late_s")
     private Double lateS;
@@ -39,6 +45,7 @@ class Stop extends Row {
     void beside(StopService.Beside known) {
         phase = known.phase();
         pedalFeel = known.pedalFeel();
+        tyres = known.tyres();
         lateS = known.lateS();
         nominalMps = known.nominalMps();
     }
@@ -65,6 +72,12 @@ class Stop extends Row {
     @Nullable
     String pedalFeel() {
         return pedalFeel;
+    }
+
+    /** How the tyres of a logged stop were before it; null when nobody said. */
+    @Nullable
+    TyreState tyres() {
+        return tyres;
     }
 
     UUID seriesId() {

@@ -180,6 +180,7 @@ public class StopReader {
                 Optional.ofNullable(kept.entry())
                         .map(e -> e.pedal().map(PedalFeel::label).orElse(null))
                         .orElse(stop.pedalFeel()),
+                stop.tyres(),
                 Optional.ofNullable(kept.entry())
                         .flatMap(HandEntry::secondsAfterRest)
                         .map(Quantity::inside)

@@ -3,6 +3,7 @@ package app.frenum.server.analysis;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.people.Who;
 import app.frenum.core.procedure.run.LoggedStop;
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
@@ -107,12 +108,14 @@ public class StopService {
      *
      * @param phase of the procedure it was driven in
      * @param pedalFeel of a logged stop, as the driver called it; null when nobody asked
+     * @param tyres of a logged stop, before it; null when nobody said
      * @param lateS how long after rest its discs were read by hand, s; null when they were not
      * @param nominalMps the speed that its phase begins at, m/s
      */
     public record Beside(
             String phase,
             @Nullable String pedalFeel,
+            @Nullable TyreState tyres,
             @Nullable Double lateS,
             double nominalMps) {}
 

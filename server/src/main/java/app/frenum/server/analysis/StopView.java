@@ -1,5 +1,6 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.MeasuredStop;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param moves every setting of the edges by hand, oldest first
  * @param phase of the procedure it was driven in; null when it was not driven in a run
  * @param pedalFeel as the driver called it; null when nobody said
+ * @param tyres of a logged stop, before it; null when nobody said
  * @param lateS how long after rest its discs were read by hand, s; null when that is not known
  */
 public record StopView(
@@ -48,4 +50,5 @@ public record StopView(
         List<EdgeMove> moves,
         @Nullable String phase,
         @Nullable String pedalFeel,
+        @Nullable TyreState tyres,
         @Nullable Double lateS) {}

@@ -85,7 +85,11 @@ class RunStops {
                     series.id(),
                     last.logged().get(),
                     new StopService.Beside(
-                            phase, last.readings().pedal().map(PedalFeel::label).orElse(null), null, nominal.inside()),
+                            phase,
+                            last.readings().pedal().map(PedalFeel::label).orElse(null),
+                            last.readings().tyres().orElse(null),
+                            null,
+                            nominal.inside()),
                     struckOut(last),
                     last.decision().orElseThrow().by());
             keepPeaks(last);
@@ -97,6 +101,7 @@ class RunStops {
                 entry(last, nominal, conditions),
                 new StopService.Beside(
                         phase,
+                        null,
                         null,
                         last.readings().peaks().isEmpty()
                                 ? null
