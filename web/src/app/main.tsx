@@ -7,6 +7,7 @@ import { BrowserRouter } from 'react-router';
 import { Problem } from '../api/client';
 import { UndoProvider } from '../ui/Undo';
 import { App } from './App';
+import { keepFirstVisit } from './firstKept';
 import { PreferencesProvider } from '../reader/preferences';
 
 const queries = new QueryClient({
@@ -25,7 +26,10 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.c
 if (nonce) setNonce(nonce);
 
 // Over plain http there is none, and the page works as long as it is open.
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');
+if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+  keepFirstVisit(queries);
+  void navigator.serviceWorker.register('/sw.js');
+}
 
 createRoot(document.getElementById('root') as HTMLElement).render(
   <StrictMode>

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Field, Input, Select } from '../../ui/Field';
 import { EmptySlab, Failure, Heading, Strip } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
+import { RowButton } from '../../ui/RowButton';
 import { Table, Td, Th } from '../../ui/Table';
 import { figure, number } from '../../units/units';
 
@@ -81,9 +82,12 @@ function List({ all }: { all: Device[] }) {
               <LastRead device={d} />
             </Td>
             <Td>
-              <Button tone="link" disabled={cut.isPending} onClick={() => cut.mutate(d.id)}>
-                Cut off {d.name}
-              </Button>
+              <RowButton
+                act="Cut off"
+                of={d.name}
+                disabled={cut.isPending}
+                onClick={() => cut.mutate(d.id)}
+              />
             </Td>
           </tr>
         ))}

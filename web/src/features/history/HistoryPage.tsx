@@ -137,7 +137,7 @@ function Parts({ change: c }: { change: Change }) {
   if (told.length === 0) return null;
   const side = (of: Record<string, string>, part: string) => {
     const value = of[part];
-    return value === undefined ? '–' : shown(part, value, units);
+    return value === undefined ? 'nothing' : shown(part, value, units);
   };
   return (
     <details className="mt-1">
@@ -145,17 +145,19 @@ function Parts({ change: c }: { change: Change }) {
         {told.map(partName).slice(0, FIRST).join('; ')}
         {told.length > FIRST && ` and ${told.length - FIRST} more`}
       </summary>
-      <dl className="mt-2 grid gap-x-4 gap-y-1 text-[13.5px] md:grid-cols-[14rem_1fr_1fr]">
+      <dl className="mt-2 grid gap-x-4 gap-y-1 text-[13.5px] md:grid-cols-[16rem_1fr]">
         {told.map((part) => (
           <div key={part} className="contents">
             <dt className="font-[600]">{partName(part)}</dt>
-            <dd className="break-words text-ink-2">
-              <span className="sr-only">before: </span>
-              {side(c.before, part)}
-            </dd>
-            <dd className="break-words">
-              <span className="sr-only">after: </span>
-              {side(c.after, part)}
+            <dd className="break-words max-md:mb-1.5">
+              {c.kind !== 'ADDED' && <span className="text-ink-2">{side(c.before, part)}</span>}
+              {c.kind === 'CHANGED' && (
+                <>
+                  <span aria-hidden> → </span>
+                  <span className="sr-only"> became </span>
+                </>
+              )}
+              {c.kind !== 'TAKEN_OUT' && side(c.after, part)}
             </dd>
           </div>
         ))}

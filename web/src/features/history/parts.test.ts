@@ -19,6 +19,7 @@ describe('what changed, as people say it', () => {
     expect(shown('ambientC', '14.0', imperial)).toBe('57 °F');
     expect(shown('tyrePressureFrontBar', '2.4', metric)).toBe('2.4 bar');
     expect(shown('tyrePressureFrontBar', '2.4', imperial)).toBe('34.8 psi');
+    expect(shown('humidity', '0.58', metric)).toBe('58.0 %');
     expect(shown('spec.thresholds.1', '260 °C', imperial)).toBe('260 °C');
   });
 

@@ -10,6 +10,9 @@ const INSIDE: [string, Kind, number][] = [
   ['S', 'time', 2],
 ];
 
+/** Shares that say so by no ending. */
+const SHARES = ['humidity', 'grade', 'slope'];
+
 const ID = /^[\da-f]{8}(-[\da-f]{4}){3}-[\da-f]{12}$/;
 const MOMENT = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
 const CONSTANT = /^[A-Z][A-Z\d_]*$/;
@@ -33,7 +36,7 @@ export const isId = (value: string | undefined) => value !== undefined && ID.tes
 
 /** As the reader would say it, in the reader's units. */
 export function shown(part: string, value: string, units: UnitTable): string {
-  const known = inside(part);
+  const known = SHARES.includes(part) ? (['', 'share', 1] as const) : inside(part);
   if (known && NUMBER.test(value)) {
     const { of, unit, decimals } = units[known[1]];
     return `${number(of(Number(value)), Math.max(decimals, known[2]))} ${unit}`;

@@ -108,15 +108,6 @@ function Add({ shortest }: { shortest: number }) {
       <Field label="Name of somebody new">
         <Input value={name} maxLength={100} onChange={(e) => setName(e.target.value)} />
       </Field>
-      <Field label="What they may do">
-        <Select value={role} onChange={(e) => setRole(e.target.value as Role)}>
-          {ALL.map((r) => (
-            <option key={r} value={r}>
-              {ROLES[r]}
-            </option>
-          ))}
-        </Select>
-      </Field>
       <Field
         label="Their password"
         help={`At least ${shortest} characters. Empty: they come in by a code alone.`}
@@ -129,6 +120,15 @@ function Add({ shortest }: { shortest: number }) {
           autoComplete="new-password"
           onChange={(e) => setPassword(e.target.value)}
         />
+      </Field>
+      <Field label="What they may do" className="sm:col-span-2">
+        <Select value={role} onChange={(e) => setRole(e.target.value as Role)}>
+          {ALL.map((r) => (
+            <option key={r} value={r}>
+              {ROLES[r]}
+            </option>
+          ))}
+        </Select>
       </Field>
       <Button type="submit" className="self-center" disabled={!name.trim() || add.isPending}>
         Add

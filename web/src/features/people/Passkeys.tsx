@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { Field, Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
+import { RowButton } from '../../ui/RowButton';
 import { Table, Td, Th } from '../../ui/Table';
 
 /** Ways in without a password, of whoever holds the screen; an owner sees everybody's. */
@@ -58,9 +59,12 @@ function Kept(props: { all: Passkey[]; people: Account[]; busy: boolean; onRemov
             <Td>{p.site}</Td>
             <Td>{p.lastUsedAt ? new Date(p.lastUsedAt).toLocaleString('en-GB') : 'never'}</Td>
             <Td>
-              <Button tone="link" disabled={props.busy} onClick={() => props.onRemove(p.id)}>
-                Take out {p.label}
-              </Button>
+              <RowButton
+                act="Take out"
+                of={p.label}
+                disabled={props.busy}
+                onClick={() => props.onRemove(p.id)}
+              />
             </Td>
           </tr>
         ))}

@@ -3,9 +3,9 @@ import { api, ask } from '../../api/client';
 import { accounts, screens } from '../../api/queries';
 import type { OpenScreen } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
-import { Button } from '../../ui/Button';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
+import { RowButton } from '../../ui/RowButton';
 import { Table, Td, Th } from '../../ui/Table';
 import { shortRole } from './roles';
 
@@ -47,9 +47,12 @@ export function Screens({ governs }: { governs: boolean }) {
                   <Td>{new Date(s.lastSeenAt).toLocaleTimeString('en-GB')}</Td>
                   <Td>
                     {may(s) && (
-                      <Button tone="link" disabled={cut.isPending} onClick={() => cut.mutate(s.id)}>
-                        Cut off {s.name}
-                      </Button>
+                      <RowButton
+                        act="Cut off"
+                        of={s.name}
+                        disabled={cut.isPending}
+                        onClick={() => cut.mutate(s.id)}
+                      />
                     )}
                   </Td>
                 </tr>

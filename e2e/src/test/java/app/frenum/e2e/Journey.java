@@ -50,17 +50,19 @@ abstract class Journey {
         assertThat(browser.complaints()).isEmpty();
     }
 
-    /** An address on a phone that keeps the application for when the link is gone, once it has kept it. */
+    /** An address on a phone that keeps the application for when the link is gone; its first visit is enough for that. */
     protected static Page installed(String path) {
         Page phone = browser.installed(server.url());
         phone.navigate(path);
-        phone.evaluate("navigator.serviceWorker.ready");
-        // What was told before anything was kept is told once more.
-        phone.reload();
         assertThat(phone.locator("h1")).isVisible();
         phone.waitForFunction("""
-                async () => navigator.serviceWorker.controller !== null
-                  && (await (await caches.open('frenum-known-1')).keys()).length > 2""");
+                async () => {
+                  const told = await (await caches.open('frenum-known-1')).keys();
+                  const shell = await (await caches.open('frenum-shell-1')).keys();
+                  return navigator.serviceWorker.controller !== null && told.length > 2
+                    && told.some((r) => r.url.endsWith('/api/session'))
+                    && shell.some((r) => r.url.endsWith('.woff2'));
+                }""");
         return phone;
     }
 
