@@ -1844,6 +1844,7 @@ export interface components {
             adjuster: components["schemas"]["AdjusterView"] | null;
             forceRatio: components["schemas"]["WrittenFigure"];
             ideals: components["schemas"]["IdealView"][];
+            letGo: components["schemas"]["WrittenFinding"] | null;
             rollers: components["schemas"]["RolledView"][];
             sentences: components["schemas"]["WrittenFinding"][];
             sides: components["schemas"]["BalanceSide"][];
@@ -2787,6 +2788,7 @@ export interface components {
             duct: components["schemas"]["Duct"] | null;
             fits: components["schemas"]["WrittenFinding"][];
             gate: components["schemas"]["StartWindow"] | null;
+            letGo: components["schemas"]["WrittenFinding"] | null;
             limitC: number | null;
             sentences: components["schemas"]["WrittenFinding"][];
             sides: components["schemas"]["HeatSide"][];

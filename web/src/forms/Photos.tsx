@@ -50,7 +50,7 @@ export function Photos(props: { testId: string; subjectId: string; of: 'stop' | 
             />
           </a>
         ))}
-      <label className="inline-flex min-h-12 cursor-pointer items-center rounded-control px-3 text-[15px] font-[600] shadow-[inset_0_0_0_1.5px_var(--edge)] focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink">
+      <label className="inline-flex min-h-9 max-md:min-h-[44px] in-data-[density=trackside]:min-h-12 cursor-pointer items-center rounded-control px-3 text-[15px] font-[600] shadow-[inset_0_0_0_1.5px_var(--edge)] focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-ink">
         Add a photo
         <input
           type="file"

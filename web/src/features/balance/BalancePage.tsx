@@ -2,12 +2,13 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { balance, test } from '../../api/queries';
-import type { Balance } from '../../api/types';
+import type { Balance, Finding } from '../../api/types';
 import { letterOf } from '../../charts/letters';
 import { MarkLabel } from '../../charts/Mark';
 import { usePreferences } from '../../reader/preferences';
 import { Folded } from '../../ui/Folded';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
+import { LetGo } from '../../ui/LetGo';
 import { Loaded } from '../../ui/Loaded';
 import { Segments } from '../../ui/Segments';
 import { said } from '../../units/units';
@@ -31,7 +32,11 @@ export function BalancePage() {
         <Loaded query={read} what="Reading the pressures">
           {(data) => (
             <>
-              {data.sides.some((s) => s.n > 0) ? <Shares testId={testId} data={data} /> : <NothingLogged />}
+              {data.sides.some((s) => s.n > 0) ? (
+                <Shares testId={testId} data={data} />
+              ) : (
+                <NothingLogged letGo={data.letGo} />
+              )}
               <Strip className="pt-0">
                 <ForceOnRollers data={data} />
                 <Folded
@@ -50,7 +55,16 @@ export function BalancePage() {
   );
 }
 
-function NothingLogged() {
+function NothingLogged({ letGo }: { letGo: Finding | null }) {
+  const { units } = usePreferences();
+  if (letGo) {
+    return (
+      <Strip>
+        <h1 className="mb-2 text-[26px]">The line pressures were let go</h1>
+        <LetGo of={letGo} units={units} />
+      </Strip>
+    );
+  }
   return (
     <Strip>
       <h1 className="mb-4 text-[26px]">No line pressures yet</h1>
@@ -83,6 +97,7 @@ function Shares({ testId, data }: { testId: string; data: Balance }) {
             <li key={s}>{s}</li>
           ))}
         </ul>
+        <LetGo of={data.letGo} units={units} />
         <p className="mt-2 text-[14.5px] text-ink-2">
           Whether front and rear get as hot as their shares ask is in{' '}
           <Link className="underline" to={`/tests/${testId}/heat`}>

@@ -9,6 +9,7 @@ import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Failure, Heading } from '../../ui/Layout';
 import { said } from '../../units/units';
+import { moment } from '../../units/when';
 
 /** Signs the verdict as it stands, and holds those signed before against what the stops say now. */
 export function Signed(props: { testId: string; request: SignRequest }) {
@@ -53,7 +54,7 @@ export function Signed(props: { testId: string; request: SignRequest }) {
 
 function Entry({ verdict: v }: { verdict: SignedVerdict }) {
   const { units } = usePreferences();
-  const at = new Date(v.signedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+  const at = moment(v.signedAt);
   return (
     <li className="border-l-[3px] border-edge pl-3">
       <p>

@@ -12,6 +12,7 @@ import { Loaded } from '../../ui/Loaded';
 import { RowButton } from '../../ui/RowButton';
 import { Table, Td, Th } from '../../ui/Table';
 import { figure, number } from '../../units/units';
+import { clock, exactMoment } from '../../units/when';
 
 const KINDS: [Device['kind'], string][] = [
   ['LOGGER', 'logger in the vehicle'],
@@ -75,7 +76,7 @@ function List({ all }: { all: Device[] }) {
               {d.connected
                 ? `connected now${wrongClock(d.clockAheadS)}`
                 : d.lastSeenAt
-                  ? new Date(d.lastSeenAt).toLocaleString('en-GB')
+                  ? exactMoment(d.lastSeenAt)
                   : 'never'}
             </Td>
             <Td>
@@ -150,7 +151,7 @@ function WeatherNow() {
               />
               <Value name="Humidity, %" told={figure(w.humidity, units.share, 0)} />
               <p className="col-span-full text-[13px] text-ink-3">
-                {w.readings} readings, the last at {new Date(w.lastAt).toLocaleTimeString('en-GB')}.
+                {w.readings} readings, the last at {clock(w.lastAt)}.
               </p>
             </dl>
           )

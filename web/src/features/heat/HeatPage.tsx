@@ -10,6 +10,7 @@ import { letterOf } from '../../charts/letters';
 import { Segments } from '../../ui/Segments';
 import { Answer, EmptySlab, Heading, Strip } from '../../ui/Layout';
 import { Folded } from '../../ui/Folded';
+import { LetGo } from '../../ui/LetGo';
 import { Loaded } from '../../ui/Loaded';
 import { AirFlow } from './AirFlow';
 import { Duct } from './Duct';
@@ -103,6 +104,7 @@ function Read({ testId, data }: { testId: string; data: Heat }) {
         >
           {data.sentences.map((s) => said(s, units)).join(' ')}
         </Answer>
+        <LetGo of={data.letGo} units={units} />
       </Strip>
       <Strip className="grid grid-cols-1 gap-6">
         <div className="flex flex-wrap gap-4">

@@ -8,6 +8,7 @@ import { Field, Select } from '../../ui/Field';
 import { EmptySlab, Failure, Reading, Strip } from '../../ui/Layout';
 import { isId, partName, shown } from './parts';
 import { KINDS, WHAT, whatName } from './words';
+import { exactMoment } from '../../units/when';
 
 /** So many parts are named before it is opened. */
 const FIRST = 4;
@@ -105,7 +106,7 @@ function ByWhom({ value, onChange }: { value: string; onChange: (name: string) =
 }
 
 function Entry({ change: c }: { change: Change }) {
-  const at = new Date(c.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'medium' });
+  const at = exactMoment(c.at);
   return (
     <li className="border-b border-joint pb-3">
       <p>

@@ -1,4 +1,5 @@
 import { number, type Kind, type UnitTable } from '../../units/units';
+import { exactMoment } from '../../units/when';
 
 /** What stands in a column in inside units says which by the end of its name; what people entered has its own unit beside it. */
 const INSIDE: [string, Kind, number][] = [
@@ -43,7 +44,7 @@ export function shown(part: string, value: string, units: UnitTable): string {
   }
   if (value === 'true' || value === 'false') return value === 'true' ? 'yes' : 'no';
   if (MOMENT.test(value)) {
-    return new Date(value).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'medium' });
+    return exactMoment(value);
   }
   return CONSTANT.test(value) ? value.replaceAll('_', ' ').toLowerCase() : value;
 }

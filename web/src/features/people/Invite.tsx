@@ -6,6 +6,7 @@ import type { Account, Invitation, Session } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Field, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
+import { hour } from '../../units/when';
 
 /** Shows the code by which one phone comes in as one person, once. */
 export function Invite(props: { now: Session; holder: Account | undefined; governs: boolean }) {
@@ -41,7 +42,7 @@ export function Invite(props: { now: Session; holder: Account | undefined; gover
 }
 
 function Shown({ invitation }: { invitation: Invitation }) {
-  const until = new Date(invitation.expiresAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+  const until = hour(invitation.expiresAt);
   const encrypted = invitation.links.some((l) => l.address.startsWith('https'));
   return (
     <div className="mt-4 flex flex-wrap gap-6">

@@ -10,6 +10,7 @@ import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { RowButton } from '../../ui/RowButton';
 import { Table, Td, Th } from '../../ui/Table';
+import { moment } from '../../units/when';
 
 /** Ways in without a password, of whoever holds the screen; an owner sees everybody's. */
 export function Passkeys({ holder, people }: { holder: Account; people: Account[] }) {
@@ -57,7 +58,7 @@ function Kept(props: { all: Passkey[]; people: Account[]; busy: boolean; onRemov
             <Td>{name(p.account)}</Td>
             <Td className="font-[600]">{p.label}</Td>
             <Td>{p.site}</Td>
-            <Td>{p.lastUsedAt ? new Date(p.lastUsedAt).toLocaleString('en-GB') : 'never'}</Td>
+            <Td>{p.lastUsedAt ? moment(p.lastUsedAt) : 'never'}</Td>
             <Td>
               <RowButton
                 act="Take out"

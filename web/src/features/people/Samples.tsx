@@ -6,6 +6,7 @@ import { Field, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { useUndo } from '../../ui/Undo';
+import { moment } from '../../units/when';
 
 const FOR_GOOD = 'for good';
 
@@ -68,9 +69,8 @@ function Kept({ now, governs }: { now: Retention; governs: boolean }) {
       {choose.error && <Failure error={choose.error} />}
       {now.months && now.notBefore && (
         <p>
-          Chosen by {now.by || 'somebody'}. Nothing goes before{' '}
-          {new Date(now.notBefore).toLocaleString('en-GB')}, and until then the choice can be taken back;
-          after that, only a backup made earlier brings samples back.
+          Chosen by {now.by || 'somebody'}. Nothing goes before {moment(now.notBefore)}, and until then the
+          choice can be taken back; after that, only a backup made earlier brings samples back.
         </p>
       )}
       <p className="text-ink-2">

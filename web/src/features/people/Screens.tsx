@@ -8,6 +8,7 @@ import { Loaded } from '../../ui/Loaded';
 import { RowButton } from '../../ui/RowButton';
 import { Table, Td, Th } from '../../ui/Table';
 import { shortRole } from './roles';
+import { clock } from '../../units/when';
 
 /** Phones and laptops at which somebody is signed in. */
 export function Screens({ governs }: { governs: boolean }) {
@@ -44,7 +45,7 @@ export function Screens({ governs }: { governs: boolean }) {
                 <tr key={s.id}>
                   <Td className="font-[600]">{s.own ? `${s.name}, this one` : s.name}</Td>
                   <Td>{s.people.map(withRole).join(', ')}</Td>
-                  <Td>{new Date(s.lastSeenAt).toLocaleTimeString('en-GB')}</Td>
+                  <Td>{clock(s.lastSeenAt)}</Td>
                   <Td>
                     {may(s) && (
                       <RowButton

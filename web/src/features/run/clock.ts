@@ -1,4 +1,5 @@
 import type { RunEvent, RunView } from '../../api/types';
+import { clock } from '../../units/when';
 
 /** A run's clock: what it showed when this device last heard, and how much faster than the wall's it runs. */
 export type RunClock = { atS: number; heardMs: number; rate: number };
@@ -20,7 +21,7 @@ export function countdown(seconds: number): string {
 }
 
 /** A moment of the run's clock as the clock on the wall shows it. */
-export const wallClock = (atS: number) => new Date(atS * 1000).toLocaleTimeString('en-GB');
+export const wallClock = (atS: number) => clock(atS * 1000);
 
 /** What to count down to, if anything: the discs first, then the interval. */
 export function waitsUntil(view: RunView): { atS: number; plusMinusS: number | null } | null {

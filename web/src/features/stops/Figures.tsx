@@ -5,6 +5,7 @@ import { figure, said, type Kind, twice } from '../../units/units';
 import { Heading } from '../../ui/Layout';
 import { Status } from '../../ui/Status';
 import { Table, Td } from '../../ui/Table';
+import { exactMoment } from '../../units/when';
 
 type Row = [string, { value?: number; reason?: string }, Kind, { value?: number }?];
 
@@ -168,7 +169,7 @@ export function Words({ stop, measured }: { stop: StopView; measured: MeasuredSt
                 />
                 : {d.reason}.{' '}
                 <span className="text-ink-3">
-                  {d.by}, {new Date(d.at).toLocaleString('en-GB')}
+                  {d.by}, {exactMoment(d.at)}
                 </span>
               </li>
             ))}
@@ -179,7 +180,7 @@ export function Words({ stop, measured }: { stop: StopView; measured: MeasuredSt
                   : `Edges set by hand${m.onsetS === null ? '' : `, onset ${m.onsetS.toFixed(2)} s`}${m.endS === null ? '' : `, end ${m.endS.toFixed(2)} s`}`}
                 : {m.why}.{' '}
                 <span className="text-ink-3">
-                  {m.by}, {new Date(m.at).toLocaleString('en-GB')}
+                  {m.by}, {exactMoment(m.at)}
                 </span>
               </li>
             ))}

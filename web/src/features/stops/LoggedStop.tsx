@@ -1,5 +1,6 @@
 import { useQueries } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
+import { Problem } from '../../api/client';
 import { trace } from '../../api/queries';
 import type { MeasuredStop, StopView, TestDetail } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
@@ -14,6 +15,9 @@ import { Figures, Words } from './Figures';
 import { ReasonSheet } from './ReasonSheet';
 import { EDGE_STEP_S } from './edges';
 import { useEdges } from './useEdges';
+
+/** Its samples were let go; its figures were not. */
+const GONE = 410;
 
 type LoggedProps = {
   detail: TestDetail;
@@ -49,6 +53,15 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
     v: () => setAsTable(!asTable),
   });
   const failed = traces[0]?.error;
+  if (failed instanceof Problem && failed.status === GONE && kept) {
+    return (
+      <>
+        <StopHeadline stop={stop} measured={kept} letter={letterFor(stop)} bar={bar} />
+        <p className="mb-4 max-w-[80ch] text-[14.5px]">{failed.message}</p>
+        <Measured stop={stop} measured={kept} />
+      </>
+    );
+  }
   if (failed) return <Failure error={failed} />;
   if (!traces[0]?.data || !kept) return <Reading what={`Reading stop ${stop.number}`} />;
   const measured = moved && tried.data ? tried.data : kept;
@@ -83,12 +96,7 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
         onCursor={setCursor}
         onEdge={shift}
       />
-      <div className="mt-4 grid gap-10 xl:grid-cols-2">
-        <div>
-          <Figures stop={measured} />
-        </div>
-        <Words stop={stop} measured={measured} />
-      </div>
+      <Measured stop={stop} measured={measured} />
       <ReasonSheet
         key={`keep${keeping}`}
         open={keeping}
@@ -103,6 +111,17 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
         onClose={() => setKeeping(false)}
       />
     </>
+  );
+}
+
+function Measured({ stop, measured }: { stop: StopView; measured: MeasuredStop }) {
+  return (
+    <div className="mt-4 grid gap-10 xl:grid-cols-2">
+      <div>
+        <Figures stop={measured} />
+      </div>
+      <Words stop={stop} measured={measured} />
+    </div>
   );
 }
 

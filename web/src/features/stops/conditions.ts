@@ -1,10 +1,10 @@
 import type { TestDetail } from '../../api/types';
 import { number, type UnitTable } from '../../units/units';
+import { hour } from '../../units/when';
 
 type Written = { [K in keyof TestDetail['series'][number]['conditions']]?: string | number | null };
 
-const clock = (instant: string) =>
-  new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+const clock = (instant: string) => hour(instant);
 
 /** Under what a series was driven, as far as somebody wrote it down. */
 export function conditionWords(c: Written, units: UnitTable): string {

@@ -2,6 +2,7 @@ import { useQueries, useQuery } from '@tanstack/react-query';
 import { devices, lastReadings } from '../../api/queries';
 import type { TrialResult, Wheel } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { clock } from '../../units/when';
 
 const FORCE = 'BRAKE_FORCE_';
 
@@ -28,7 +29,7 @@ export function FromTester(props: { since: string; onTake: (wheels: TrialResult[
   return (
     <p className="flex flex-wrap items-center gap-3 text-[14px]">
       <Button onClick={() => props.onTake(wheels)}>Take what the roller tester read</Button>
-      {Object.keys(wheels).length} wheels, the last at {new Date(last).toLocaleTimeString()}
+      {Object.keys(wheels).length} wheels, the last at {clock(last)}
     </p>
   );
 }

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { Failure } from '../../ui/Layout';
 import { useUndo } from '../../ui/Undo';
 import { TellTrial } from './TellTrial';
+import { moment } from '../../units/when';
 
 /** One trial: the guess, what came of it, and its pictures. */
 export function TrialEntry(props: {
@@ -64,8 +65,7 @@ export function TrialEntry(props: {
 }
 
 /** When, as the wall shows it to whoever reads. */
-const minute = (instant: string) =>
-  new Date(instant).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+const minute = (instant: string) => moment(instant);
 
 function Told({ trial }: { trial: Trial }) {
   const symbol = useSymbols();

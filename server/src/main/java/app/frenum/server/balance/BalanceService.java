@@ -111,6 +111,7 @@ class BalanceService {
         Optional<AdjusterView> adjuster = adjuster(sides, driven);
         return new BalanceView(
                 sentences(vehicle, driven, letGo, seenFirst(testId), sides, adjuster, wanted),
+                letGo.said(driven.stops()).orElse(null),
                 asEntered(vehicle, VehicleSpec.Load.LADEN)
                         .toForce()
                         .map(f -> Figure.of(f.ratio()))
@@ -254,9 +255,7 @@ class BalanceService {
         List<Finding> out = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
             List<DrivenStop> counted = driven.counted(driven.configurations().get(i));
-            Optional<Finding> gone = letGo.said(counted);
-            gone.ifPresent(out::add);
-            if (gone.isEmpty() || sides.get(i).n() > 0) {
+            if (counted.stream().noneMatch(letGo::isOf) || sides.get(i).n() > 0) {
                 out.addAll(ofSide(vehicle, Letters.of(i), sides.get(i)));
             }
             locked(driven, seenFirst, i, sides.get(i)).ifPresent(out::add);

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * How a test's stops shared their pressure and force between the axles. Shares are front shares, 0 to 1.
  *
  * @param sentences what it comes to
+ * @param letGo of which stops the samples were let go, so that their pressures cannot be read; null where all have theirs
  * @param forceRatio brake force per bar in front over that behind, to go from line pressure to brake force
  * @param ideals for each load that was driven
  * @param adjuster null where no setting was driven
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  */
 record BalanceView(
         List<Finding> sentences,
+        @Nullable Finding letGo,
         Figure forceRatio,
         List<IdealView> ideals,
         List<BalanceSide> sides,

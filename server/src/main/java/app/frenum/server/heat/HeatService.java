@@ -107,17 +107,10 @@ public class HeatService {
                 .toList();
         long counted = driven.stops().stream().filter(s -> !s.isStruckOut()).count();
         return new HeatView(
-                Stream.concat(
-                                traces.letGo(driven.stops()).stream(),
-                                HeatAnswer.together(
-                                        views.stream()
-                                                .map(HeatView.HeatSide::answer)
-                                                .toList(),
-                                        views.stream()
-                                                .map(HeatView.HeatSide::readyAgain)
-                                                .toList())
-                                        .stream())
-                        .toList(),
+                HeatAnswer.together(
+                        views.stream().map(HeatView.HeatSide::answer).toList(),
+                        views.stream().map(HeatView.HeatSide::readyAgain).toList()),
+                traces.letGo(driven.stops()).orElse(null),
                 besideTheFirst(views),
                 discs.airFlows(driven.configurations().stream()
                         .map(ConfigurationView::id)

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * The heat of a test.
  *
  * @param sentences what all sides come to
+ * @param letGo of which stops the samples were let go, so that their cool-downs cannot be read; null where all have theirs
  * @param airFlow what was seen of the air about the brakes
  * @param discNames what the vehicle's discs or drums are called
  * @param limitC chosen for the discs; null when there is none
@@ -30,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  */
 record HeatView(
         List<Finding> sentences,
+        @Nullable Finding letGo,
         List<HeatSide> sides,
         List<AirFlowView> airFlow,
         Map<WheelPosition, String> discNames,
