@@ -57,6 +57,20 @@ export default [
   js.configs.recommended,
   ...tseslint.configs.recommended,
   hooks.configs.flat['recommended-latest'],
+  // What people wrote is text, in every field: nothing turns text into markup.
+  {
+    files: ['src/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "JSXAttribute[name.name='dangerouslySetInnerHTML'], MemberExpression[property.name=/^(innerHTML|outerHTML|insertAdjacentHTML|srcdoc)$/], CallExpression[callee.object.name='document'][callee.property.name=/^write(ln)?$/]",
+          message: 'What people wrote would become markup.',
+        },
+      ],
+    },
+  },
   // A component that needs more says more than one thing.
   {
     files: ['src/**/*.tsx'],

@@ -2,10 +2,13 @@ package app.frenum.server;
 
 import static app.frenum.server.Journeys.q;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.frenum.server.RunningServer.Answer;
 import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -16,11 +19,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -340,6 +347,85 @@ class PlanTest {
         }
         Answer unplanned = server.tryGet(undriven().replace("/api", "/papers") + "/run-card.pdf");
         assertThat(unplanned.status()).isEqualTo(422);
+    }
+
+    /** Scripts, other files, other machines, and expressions of the template's own language. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "<script>app.alert(1)</script>",
+                "<img src='file:///etc/hostname'/>",
+                "<img src='http://127.0.0.1:%d/x.png'/><object data='http://127.0.0.1:%d/x'/>",
+                "<link rel='stylesheet' href='http://127.0.0.1:%d/x.css'/><style>body{display:none}</style>",
+                "<a href='javascript:app.alert(1)'>press</a>",
+                "' + ${7*6} + ' __${7*6}__ [[${7*6}]] ~{::h1}",
+                "</td></tr></table></body></html>",
+            })
+    void whatPeopleWroteIsTextOnPaperAndReadsNothing(String pattern) throws IOException {
+        try (ServerSocket elsewhere = new ServerSocket(0)) {
+            int port = elsewhere.getLocalPort();
+            String evil = pattern.formatted(port, port);
+            String path = "/api/tests/" + writtenEverywhere(evil);
+            String paper = path.replace("/api", "/papers") + "/run-card";
+            try (PDDocument pdf = Loader.loadPDF(server.bytes(paper + ".pdf"))) {
+                String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", "");
+                assertThat(text.split(Pattern.quote(evil.replaceAll("\\s+", "")), -1))
+                        .as("question, vehicle, lane and crew")
+                        .hasSizeGreaterThan(4);
+                assertThat(text).doesNotContain("42");
+                assertThat(pdf.getDocumentCatalog().getOpenAction()).isNull();
+                for (PDPage page : pdf.getPages()) {
+                    assertThat(page.getAnnotations()).isEmpty();
+                    assertThat(page.getResources().getXObjectNames()).isEmpty();
+                }
+            }
+            String page = new String(server.bytes(paper), StandardCharsets.UTF_8);
+            assertThat(page).doesNotContain("<script", "<img", "<object", "<link rel='", "<a ");
+            elsewhere.setSoTimeout(1);
+            assertThatThrownBy(elsewhere::accept)
+                    .as("nobody asked another machine")
+                    .isInstanceOf(SocketTimeoutException.class);
+        }
+    }
+
+    private UUID writtenEverywhere(String evil) {
+        UUID own = UUID.randomUUID();
+        UUID configuration = UUID.randomUUID();
+        server.post("/api/vehicles", Map.of("id", own, "name", evil, "description", evil));
+        server.post(
+                "/api/configurations",
+                Map.of("id", configuration, "vehicleId", own, "name", evil, "changed", List.of()));
+        UUID id = Journeys.test(server, own, evil);
+        UUID lane = UUID.randomUUID();
+        Map<String, Object> described = new HashMap<>(Map.of(
+                "site",
+                evil,
+                "lane",
+                evil,
+                "length",
+                q(400, "METRES"),
+                "runOff",
+                q(90, "METRES"),
+                "grade",
+                q(0.1, "PERCENT"),
+                "surface",
+                evil,
+                "bothWays",
+                true,
+                "controlledBy",
+                evil));
+        assertThat(server.put(
+                                "/api/lanes",
+                                json.writeValueAsString(Map.of("id", lane, "version", 0, "lane", described)))
+                        .status())
+                .isEqualTo(200);
+        Map<String, Object> plan = plan(lane.toString());
+        plan.put("configurationIds", List.of(configuration));
+        plan.put("order", "ONE_AFTER_ANOTHER");
+        plan.put("crew", Map.of("names", Map.of("DRIVER", evil, "RECORDER", evil)));
+        Answer kept = server.put("/api/tests/" + id + "/plan", json.writeValueAsString(plan));
+        assertThat(kept.status()).as(kept.toString()).isEqualTo(200);
+        return id;
     }
 
     @Test
