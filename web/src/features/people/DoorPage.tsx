@@ -10,6 +10,8 @@ import { Failure, Heading } from '../../ui/Layout';
 import { useTitle } from '../../ui/useTitle';
 import { byRole, ROLES } from './roles';
 
+const ON_THE_CARD = /^\/tests\/[^/]+\/run$/;
+
 /** Nobody is signed in at this screen yet. */
 export function DoorPage({ now }: { now: Session }) {
   const joining = window.location.pathname === '/join';
@@ -22,6 +24,7 @@ export function DoorPage({ now }: { now: Session }) {
         </svg>
         Frenum
       </p>
+      {ON_THE_CARD.test(window.location.pathname) && <StopsNothing />}
       <h1 className="text-[26px]">{now.needsOwner ? 'Who answers for this Frenum?' : 'Who is here?'}</h1>
       {now.needsOwner ? (
         <>
@@ -49,6 +52,16 @@ export function DoorPage({ now }: { now: Session }) {
       )}
       <p className="text-[13px] text-ink-3">Closed course only, never a public road.</p>
     </main>
+  );
+}
+
+/** Whoever holds a card in hand must not think that it can stop anything. */
+function StopsNothing() {
+  return (
+    <p role="alert" className="border-l-[3px] border-block bg-sheet p-4">
+      <b className="font-[650] text-block">This card is signed out and stops nothing.</b> To stop testing, say
+      “Stop, stop, stop” on the radio; anyone may. Then sign in.
+    </p>
   );
 }
 
