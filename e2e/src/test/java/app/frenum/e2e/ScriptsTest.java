@@ -148,6 +148,21 @@ class ScriptsTest {
     }
 
     @Test
+    void whatANewerFrenumFindsIsPutAsideBeforeItChangesIt() throws Exception {
+        String out = shell(KEPT + """
+                sql "create table flyway_schema_history (version text, success boolean)" >/dev/null
+                sql "insert into flyway_schema_history values ('20', true)" >/dev/null
+                (start_database; backup_before_upgrade) | grep -c 'from schema 20 to'
+                sql 'drop table stop'
+                (restore "$HOME_DIR"/backups/before-schema-*) >/dev/null 2>&1
+                sql 'select metres from stop'
+                sql "update flyway_schema_history set version = '$(schema_of_this)'"
+                (start_database; backup_before_upgrade); ls "$HOME_DIR"/backups | grep -c before-schema
+                """);
+        assertThat(out.lines().toList()).containsExactly("1", "41.5", "1");
+    }
+
+    @Test
     void whatIsNotWholeIsRefusedAndChangesNothing() throws Exception {
         String out = shell(KEPT + """
                 refused() { (restore "$1" || true) | sed -n 1p | sed "s#$PWD/##"; }

@@ -2,8 +2,12 @@ package app.frenum.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.formats.verdict.VerdictFile;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,12 +20,17 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import java.util.zip.GZIPInputStream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 /** Databases of every version so far come up to this one with all that is in them. */
 class MigrationsTest {
@@ -108,13 +117,21 @@ class MigrationsTest {
         assertThat(ask(database, "select name from person")).containsExactly("Marshal|");
     }
 
-    @Test
-    void fromTheFifthOnEveryRowIsKept() throws Exception {
-        flyway(upTo(5, "")).migrate();
+    static IntStream fromTheFifthOn() throws IOException {
+        try (Stream<Path> all = Files.list(TODAY)) {
+            return IntStream.range(5, (int) all.count());
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("fromTheFifthOn")
+    void everyRowOfEveryVersionIsKept(int version) throws Exception {
+        flyway(upTo(version, "")).migrate();
         String vehicle = "00000000-0000-0000-0000-000000000001";
         say("insert into vehicle (id, name, description, spec, created_at, updated_at, version)"
                 + " values ('%s', 'Estate', 'with 180 kg', '{}', now(), now(), 3)".formatted(vehicle));
-        say("insert into operator values ('%s', 'Marshal', now(), now(), 0)".formatted(vehicle));
+        String people = ask(database, "select to_regclass('person')").get(0).startsWith("null") ? "operator" : "person";
+        say("insert into %s values ('%s', 'Marshal', now(), now(), 0)".formatted(people, vehicle));
         List<String> tables = ask(
                 database,
                 "select table_name from information_schema.tables where table_schema = 'public'"
@@ -124,11 +141,40 @@ class MigrationsTest {
         new Migrations().migrate(flyway(TODAY));
         assertThat(ask(database, "select id, name, description, spec::text, created_at, version from vehicle"))
                 .isEqualTo(before);
+        assertThat(ask(database, "select name from person")).containsExactly("Marshal|");
         assertThat(ask(database, "select table_name from information_schema.tables where table_schema = 'public'"))
                 .containsAll(tables.stream()
                         .map(t -> t.equals("operator|") ? "person|" : t)
                         .toList());
         assertThat(ask(database, SCHEMA)).isEqualTo(ask(RunningServer.shared().databaseUrl(), SCHEMA));
+    }
+
+    /** The demo as the program of then kept it, but for its samples, with a verdict that was signed in it. */
+    @Test
+    void whatWasKeptUnderTheTwentiethComesToTheSameToday() throws Exception {
+        try (InputStream kept = new GZIPInputStream(Files.newInputStream(KEPT.resolve("V20__demo.sql.gz")))) {
+            say(new String(kept.readAllBytes(), StandardCharsets.UTF_8));
+        }
+        try (RunningServer server = RunningServer.on(database)) {
+            Map<String, Double> differences = Map.of(
+                    "e2ba905b-f306-346f-aca2-23d3cb20e2cf", -17.70013569573848,
+                    "9e688c58-a548-3b8e-af69-c9e1005ad0bf", -4.787712864256235,
+                    "86666835-06aa-3d90-8bbd-5a74ac4edf68", -0.3349639232163);
+            differences.forEach((test, metres) -> assertThat(server.get("/api/tests/%s/comparison".formatted(test))
+                            .at("/comparisons/0/difference/value")
+                            .asDouble())
+                    .isCloseTo(metres, within(1e-9)));
+            JsonNode verdict = server.get("/api/tests/9e688c58-a548-3b8e-af69-c9e1005ad0bf/verdicts")
+                    .get(0);
+            assertThat(verdict.get("changed").asBoolean()).isFalse();
+            assertThat(verdict.get("checksum").asString())
+                    .isEqualTo("817ef7ab448dfce5b9c08c44fab36f74fb54e64799cc2c39044d11b7cc6e215e");
+            byte[] file = server.bytes(
+                    "/api/verdicts/%s/file".formatted(verdict.get("id").asString()));
+            VerdictFile.Verified read = VerdictFile.read(new ByteArrayInputStream(file));
+            assertThat(read.isAsSigned() && read.comesToTheSame()).isTrue();
+            assertThat(server.get("/api/accounts")).hasSize(5);
+        }
     }
 
     @Test
