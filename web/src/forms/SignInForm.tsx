@@ -4,8 +4,8 @@ import { api, ask } from '../api/client';
 import { session } from '../api/queries';
 import type { Session } from '../api/types';
 import { Button } from '../ui/Button';
-import { Field, Input } from '../ui/Field';
 import { Failure } from '../ui/Layout';
+import { TextField } from '../ui/TextField';
 import { PasskeyButton } from './PasskeyButton';
 
 /** Name and password, at the door and where one more person comes to a screen. */
@@ -36,33 +36,29 @@ export function SignInForm(props: { first?: boolean; shortest: number; onIn?: (n
         enter.mutate();
       }}
     >
-      <Field
+      <TextField
         label="Name"
-        {...(props.first ? { help: 'It stands beside what you keep, and is never given twice.' } : {})}
-      >
-        <Input
-          className="min-h-12"
-          value={name}
-          maxLength={100}
-          autoComplete="username"
-          onChange={(e) => setName(e.target.value)}
-        />
-      </Field>
-      <Field
+        help={props.first ? 'It stands beside what you keep, and is never given twice.' : undefined}
+        box="min-h-12"
+        value={name}
+        maxLength={100}
+        autoComplete="username"
+        onChange={setName}
+      />
+      <TextField
         label="Password"
-        {...(props.first
-          ? { help: `At least ${props.shortest} characters; several words that do not belong together.` }
-          : {})}
-      >
-        <Input
-          className="min-h-12"
-          type="password"
-          value={password}
-          maxLength={200}
-          autoComplete={props.first ? 'new-password' : 'current-password'}
-          onChange={(e) => setPassword(e.target.value)}
-        />
-      </Field>
+        help={
+          props.first
+            ? `At least ${props.shortest} characters; several words that do not belong together.`
+            : undefined
+        }
+        box="min-h-12"
+        type="password"
+        value={password}
+        maxLength={200}
+        autoComplete={props.first ? 'new-password' : 'current-password'}
+        onChange={setPassword}
+      />
       {enter.error && <Failure error={enter.error} />}
       <Button
         tone="main"

@@ -5,9 +5,10 @@ import { newId } from '../../api/newId';
 import { accounts } from '../../api/queries';
 import type { Account } from '../../api/types';
 import { Button } from '../../ui/Button';
-import { Field, Input, Select } from '../../ui/Field';
+import { Field, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
+import { TextField } from '../../ui/TextField';
 import { byRole, ROLES, shortRole } from './roles';
 
 type Role = Account['role'];
@@ -105,22 +106,17 @@ function Add({ shortest }: { shortest: number }) {
         add.mutate();
       }}
     >
-      <Field label="Name of somebody new">
-        <Input value={name} maxLength={100} onChange={(e) => setName(e.target.value)} />
-      </Field>
-      <Field
+      <TextField label="Name of somebody new" value={name} maxLength={100} onChange={setName} />
+      <TextField
         label="Their password"
         help={`At least ${shortest} characters. Empty: they come in by a code alone.`}
-        {...(fields.password ? { error: fields.password } : {})}
-      >
-        <Input
-          type="password"
-          value={password}
-          maxLength={200}
-          autoComplete="new-password"
-          onChange={(e) => setPassword(e.target.value)}
-        />
-      </Field>
+        error={fields.password}
+        type="password"
+        value={password}
+        maxLength={200}
+        autoComplete="new-password"
+        onChange={setPassword}
+      />
       <Field label="What they may do" className="sm:col-span-2">
         <Select value={role} onChange={(e) => setRole(e.target.value as Role)}>
           {ALL.map((r) => (

@@ -5,8 +5,8 @@ import { session } from '../../api/queries';
 import type { Account, Session } from '../../api/types';
 import { SignInForm } from '../../forms/SignInForm';
 import { Button } from '../../ui/Button';
-import { Field, Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
+import { TextField } from '../../ui/TextField';
 import { useTitle } from '../../ui/useTitle';
 import { byRole, ROLES } from './roles';
 
@@ -123,26 +123,23 @@ function ByCode() {
         join.mutate();
       }}
     >
-      <Field
+      <TextField
         label="Code"
         help="Shown under People on a screen that is signed in; good once, for ten minutes."
-      >
-        <Input
-          className="min-h-12 tracking-[0.12em] uppercase"
-          value={code}
-          maxLength={40}
-          autoComplete="off"
-          onChange={(e) => setCode(e.target.value)}
-        />
-      </Field>
-      <Field label="What this screen is called" help="Such as: marshal’s phone.">
-        <Input
-          className="min-h-12"
-          value={screenName}
-          maxLength={60}
-          onChange={(e) => setScreenName(e.target.value)}
-        />
-      </Field>
+        box="min-h-12 tracking-[0.12em] uppercase"
+        value={code}
+        maxLength={40}
+        autoComplete="off"
+        onChange={setCode}
+      />
+      <TextField
+        label="What this screen is called"
+        help="Such as: marshal’s phone."
+        box="min-h-12"
+        value={screenName}
+        maxLength={60}
+        onChange={setScreenName}
+      />
       {join.error && <Failure error={join.error} />}
       <Button tone="main" type="submit" className="min-h-12" disabled={!code.trim() || join.isPending}>
         Join

@@ -5,11 +5,11 @@ import { passkeys, trust } from '../../api/queries';
 import type { Account, AskedPasskey, Passkey } from '../../api/types';
 import { isOpenByName, keepsPasskeys, makePasskeyFor } from '../../forms/passkeys';
 import { Button } from '../../ui/Button';
-import { Field, Input } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
 import { RowButton } from '../../ui/RowButton';
 import { Table, Td, Th } from '../../ui/Table';
+import { TextField } from '../../ui/TextField';
 import { moment } from '../../units/when';
 
 /** Ways in without a password, of whoever holds the screen; an owner sees everybody's. */
@@ -108,21 +108,22 @@ function Make({ holder }: { holder: Account }) {
         make.mutate();
       }}
     >
-      <Field label="What the passkey is called" help="Such as: my phone.">
-        <Input value={label} maxLength={60} onChange={(e) => setLabel(e.target.value)} />
-      </Field>
-      <Field
+      <TextField
+        label="What the passkey is called"
+        help="Such as: my phone."
+        value={label}
+        maxLength={60}
+        onChange={setLabel}
+      />
+      <TextField
         label={`Password of ${holder.name}`}
         help="Whoever is handed this screen makes none in your name."
-      >
-        <Input
-          type="password"
-          value={password}
-          maxLength={200}
-          autoComplete="current-password"
-          onChange={(e) => setPassword(e.target.value)}
-        />
-      </Field>
+        type="password"
+        value={password}
+        maxLength={200}
+        autoComplete="current-password"
+        onChange={setPassword}
+      />
       <Button type="submit" className="self-center" disabled={!label.trim() || !password || make.isPending}>
         Make a passkey
       </Button>
