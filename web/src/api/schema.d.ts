@@ -3738,6 +3738,7 @@ export interface components {
             kept: components["schemas"]["RecordedTime"];
             /** Format: int64 */
             letGo: number;
+            marked: components["schemas"]["RecordedTime"];
             months: number | null;
             notBefore: string | null;
         };

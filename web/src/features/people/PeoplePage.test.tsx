@@ -25,6 +25,7 @@ const SCREENS = [
 
 const RETENTION: Retention = {
   months: null,
+  marked: { recordings: 1, durationS: 1800 },
   notBefore: '2026-06-21T09:00:00Z',
   by: 'Club secretary',
   bytes: 3_400_000,
@@ -106,7 +107,9 @@ describe('people and screens', () => {
     expect(screen.getByText(/3 recordings \(1.5 h\) with samples, 3.4 MB on the disk/)).toBeDefined();
     expect(screen.getByText('12 months; today 1 recording (0.5 h) would go')).toBeDefined();
     fireEvent.change(kept, { target: { value: '12' } });
-    expect(await screen.findByText(/Nothing goes before 21 Jun 2026/)).toBeDefined();
+    expect(
+      await screen.findByText(/1 recording \(0.5 h\) marked to go; the first on 21 Jun 2026/),
+    ).toBeDefined();
     fireEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await vi.waitFor(() =>
       expect(sent.filter((s) => s.path === '/retention' && s.method === 'PUT').map((s) => s.body)).toEqual([

@@ -67,10 +67,13 @@ function Kept({ now, governs }: { now: Retention; governs: boolean }) {
         <p>Kept {now.months ? `${now.months} months` : FOR_GOOD}, as the owner chose.</p>
       )}
       {choose.error && <Failure error={choose.error} />}
-      {now.months && now.notBefore && (
+      {now.months && (
         <p>
-          Chosen by {now.by || 'somebody'}. Nothing goes before {moment(now.notBefore)}, and until then the
-          choice can be taken back; after that, only a backup made earlier brings samples back.
+          Chosen by {now.by || 'somebody'}.{' '}
+          {now.notBefore
+            ? `${recordings(now.marked)} marked to go; the first on ${moment(now.notBefore)}, unless the choice is taken back before.`
+            : 'What is older is marked within the hour and goes a week later; until then the choice can be taken back.'}{' '}
+          After that, only a backup made earlier brings samples back.
         </p>
       )}
       <p className="text-ink-2">

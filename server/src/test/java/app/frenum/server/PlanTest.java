@@ -358,7 +358,7 @@ class PlanTest {
                 "<img src='http://127.0.0.1:%d/x.png'/><object data='http://127.0.0.1:%d/x'/>",
                 "<link rel='stylesheet' href='http://127.0.0.1:%d/x.css'/><style>body{display:none}</style>",
                 "<a href='javascript:app.alert(1)'>press</a>",
-                "' + ${7*6} + ' __${7*6}__ [[${7*6}]] ~{::h1}",
+                "' + ${70001*7} + ' __${70001*7}__ [[${70001*7}]] ~{::h1}",
                 "</td></tr></table></body></html>",
             })
     void whatPeopleWroteIsTextOnPaperAndReadsNothing(String pattern) throws IOException {
@@ -372,7 +372,7 @@ class PlanTest {
                 assertThat(text.split(Pattern.quote(evil.replaceAll("\\s+", "")), -1))
                         .as("question, vehicle, lane and crew")
                         .hasSizeGreaterThan(4);
-                assertThat(text).doesNotContain("42");
+                assertThat(text).doesNotContain("490007");
                 assertThat(pdf.getDocumentCatalog().getOpenAction()).isNull();
                 for (PDPage page : pdf.getPages()) {
                     assertThat(page.getAnnotations()).isEmpty();

@@ -14,6 +14,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.webauthn.api.AuthenticatorAssertionResponse;
@@ -152,6 +153,8 @@ public class Passkeys {
             if (found != null) {
                 return found;
             }
+        } catch (DataAccessException e) {
+            throw e;
         } catch (RuntimeException e) {
             LOG.info("A passkey was refused: {}", e.toString());
         }

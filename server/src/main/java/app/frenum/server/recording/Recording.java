@@ -40,6 +40,7 @@ class Recording extends Row {
     private UUID deviceId;
     private long lastSeq;
     private Instant startedAt;
+    private @Nullable Instant samplesDueAt;
     private @Nullable Instant samplesLetGoAt;
 
     @JdbcTypeCode(SqlTypes.JSON)
@@ -129,7 +130,19 @@ class Recording extends Row {
         return samplesLetGoAt;
     }
 
+    /** Since when they are to go; null where they are to stay. */
+    @Nullable
+    Instant samplesDueAt() {
+        return samplesDueAt;
+    }
+
+    /** @param at since when they are to go; null where they are to stay */
+    void markSamples(@Nullable Instant at) {
+        samplesDueAt = at;
+    }
+
     void letSamplesGo(Instant at) {
+        samplesDueAt = null;
         samplesLetGoAt = at;
     }
 

@@ -21,8 +21,9 @@ interface RecordingRepository extends JpaRepository<Recording, UUID> {
     List<LetGo.Recorded> letGo(Collection<UUID> ids);
 
     /** Over, with their samples, the oldest first. */
-    @Query("select r.createdAt as createdAt, r.id as id, r.durationS as durationS from Recording r"
-            + " where r.live = false and r.samplesLetGoAt is null order by r.createdAt")
+    @Query(
+            "select r.createdAt as createdAt, r.id as id, r.durationS as durationS, r.samplesDueAt as samplesDueAt from Recording r"
+                    + " where r.live = false and r.samplesLetGoAt is null order by r.createdAt")
     List<KeptRecording> withSamples();
 
     long countBySamplesLetGoAtNotNull();

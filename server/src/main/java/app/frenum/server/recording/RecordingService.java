@@ -31,6 +31,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.hibernate.Session;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -213,6 +214,11 @@ public class RecordingService {
     @Transactional(readOnly = true)
     public long bytesOfSamples() {
         return recordings.bytesOfSamples();
+    }
+
+    /** @param since when its samples are to go; null where they are to stay */
+    public void markSamples(UUID id, @Nullable Instant since) {
+        entity(id).markSamples(since);
     }
 
     /** Lets the samples of a recording go. What was measured from them stays. */

@@ -12,8 +12,13 @@ import app.frenum.server.who.CurrentWho;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,8 +34,11 @@ import org.springframework.transaction.annotation.Transactional;
 class RetentionService {
     private static final Logger LOG = LoggerFactory.getLogger(RetentionService.class);
     private static final List<Integer> CHOICES = List.of(3, 6, 12, 24, 60);
-    /** What is let go does not come back, so a choice can be taken back for a day. */
-    private static final Duration TAKEN_BACK_WITHIN = Duration.ofDays(1);
+    /**
+     * What is due is marked first, and goes when it is still due after this: what is let go does not come back, a choice can be
+     * taken back, and a laptop's clock may have been wrong for a day.
+     */
+    private static final Duration MARKED_FOR = Duration.ofDays(7);
 
     private static final long LOOK_MS = 3_600_000;
     private static final long FIRST_LOOK_MS = 60_000;
@@ -50,12 +58,17 @@ class RetentionService {
     @Transactional(readOnly = true)
     RetentionView now() {
         Optional<Retention> chosen = retentions.findById(Retention.ONLY);
-        Optional<Retention> limited = chosen.filter(r -> r.months() != null);
         List<KeptRecording> kept = recordings.withSamples();
+        List<KeptRecording> marked =
+                kept.stream().filter(r -> r.getSamplesDueAt() != null).toList();
         Instant now = clock.instant();
         return new RetentionView(
-                limited.map(Retention::months).orElse(null),
-                limited.map(r -> r.chosenAt().plus(TAKEN_BACK_WITHIN)).orElse(null),
+                chosen.map(Retention::months).orElse(null),
+                together(marked),
+                marked.stream()
+                        .map(r -> Objects.requireNonNull(r.getSamplesDueAt()).plus(MARKED_FOR))
+                        .min(Comparator.naturalOrder())
+                        .orElse(null),
                 chosen.map(Retention::changedBy).orElse(""),
                 recordings.bytesOfSamples(),
                 together(kept),
@@ -91,29 +104,45 @@ class RetentionService {
     @Scheduled(fixedDelay = LOOK_MS, initialDelay = FIRST_LOOK_MS)
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     void look() {
-        letGo(clock.instant());
+        look(clock.instant());
     }
 
     /**
-     * Lets go what is due at a moment, each recording by itself.
+     * Marks what is due at a moment, and lets go what was long enough; each recording by itself.
      *
-     * @return how many
+     * @return how many were let go
      */
     @Transactional(propagation = Propagation.NOT_SUPPORTED) // each in a transaction of its own
-    public int letGo(Instant now) {
-        Retention chosen = retentions.findById(Retention.ONLY).orElse(null);
-        Integer months = chosen == null ? null : chosen.months();
-        if (chosen == null || months == null || now.isBefore(chosen.chosenAt().plus(TAKEN_BACK_WITHIN))) {
-            return 0;
+    public long look(Instant now) {
+        Optional<Retention> chosen = retentions.findById(Retention.ONLY);
+        List<KeptRecording> kept = recordings.withSamples();
+        Set<UUID> due = chosen.map(Retention::months).map(months -> due(kept, months, now)).orElse(List.of()).stream()
+                .map(KeptRecording::getId)
+                .collect(Collectors.toSet());
+        Who by = new Who(chosen.map(Retention::changedBy).orElse(""));
+        long gone = who.as(
+                by,
+                () -> kept.stream()
+                        .filter(r -> isLetGo(r, due.contains(r.getId()), now))
+                        .count());
+        if (gone > 0) {
+            LOG.info("The samples of {} recordings were let go, as the owner chose.", gone);
         }
-        List<KeptRecording> due = due(recordings.withSamples(), months, now);
-        due.forEach(r -> who.as(new Who(chosen.changedBy()), () -> {
-            recordings.letSamplesGo(r.getId(), now);
-            return r;
-        }));
-        if (!due.isEmpty()) {
-            LOG.info("The samples of {} recordings were let go: older than {} months.", due.size(), months);
+        return gone;
+    }
+
+    private boolean isLetGo(KeptRecording recording, boolean due, Instant now) {
+        Instant marked = recording.getSamplesDueAt();
+        if (!due || marked == null || marked.isAfter(now)) {
+            if (due || marked != null) {
+                recordings.markSamples(recording.getId(), due ? now : null);
+            }
+            return false;
         }
-        return due.size();
+        if (now.isBefore(marked.plus(MARKED_FOR))) {
+            return false;
+        }
+        recordings.letSamplesGo(recording.getId(), now);
+        return true;
     }
 }

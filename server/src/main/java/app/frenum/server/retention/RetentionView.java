@@ -8,7 +8,8 @@ import org.jspecify.annotations.Nullable;
  * How long raw samples are kept, and what that means here.
  *
  * @param months after which they are let go; null where they are kept for good
- * @param notBefore until when the choice can be taken back before anything is let go; null where they are kept for good
+ * @param marked recordings whose samples are to go
+ * @param notBefore when the first of them go, if they are still to go then; null where none is marked
  * @param by whoever chose; empty where nobody did
  * @param bytes what all samples take on the disk
  * @param kept recordings that have theirs
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 record RetentionView(
         @Nullable Integer months,
+        RecordedTime marked,
         @Nullable Instant notBefore,
         String by,
         long bytes,

@@ -85,7 +85,7 @@ class RetentionTest {
         READ_OFF_SAMPLES.forEach(page -> assertThat(page(page)).doesNotContain("LET_GO"));
 
         assertThat(choose("12")).isEqualTo(200);
-        assertThat(service().letGo(inAYear)).isPositive();
+        letGo();
 
         assertThat(SERVER.bytes("/api/verdicts/%s/file".formatted(verdict))).isEqualTo(file);
         VerdictFile.Verified read = VerdictFile.read(new ByteArrayInputStream(file));
@@ -105,7 +105,7 @@ class RetentionTest {
     @Test
     void aStopWithoutSamplesSaysWhenTheyWentAndIsLeftAsItWas() {
         choose("12");
-        service().letGo(inAYear);
+        letGo();
         JsonNode stop = SERVER.get("/api/tests/" + test).get("stops").get(0);
         String id = stop.get("id").asString();
         double onset = stop.get("measured").get("onsetS").asDouble();
@@ -127,20 +127,44 @@ class RetentionTest {
         assertThat(change.get("after").get("samplesLetGoAt").isNull()).isFalse();
     }
 
-    @Test
-    void nothingGoesThatIsNotOldEnoughNorWithinADayOfTheChoiceNorUnchosen() {
-        int kept = keptRecordings();
-        assertThat(service().letGo(inAYear)).isZero();
-        choose("3");
-        assertThat(service().letGo(Instant.now().plus(23, ChronoUnit.HOURS))).isZero();
-        assertThat(service().letGo(Instant.now().plus(80, ChronoUnit.DAYS))).isZero();
-        assertThat(keptRecordings()).isEqualTo(kept);
-        assertThat(choose("7")).isEqualTo(422);
-        service().look();
-        assertThat(keptRecordings()).isEqualTo(kept);
+    private void letGo() {
+        assertThat(service().look(inAYear)).isZero();
+        assertThat(service().look(inAYear.plus(8, ChronoUnit.DAYS))).isPositive();
     }
 
-    private static int keptRecordings() {
-        return SERVER.get("/api/retention").get("kept").get("recordings").asInt();
+    @Test
+    void nothingGoesThatIsNotOldEnoughNorUnmarkedForAWeekNorUnchosen() {
+        int kept = recordings("kept");
+        assertThat(service().look(inAYear)).isZero();
+        assertThat(recordings("marked")).isZero();
+        choose("3");
+        assertThat(service().look(Instant.now().plus(80, ChronoUnit.DAYS))).isZero();
+        assertThat(recordings("marked")).isZero();
+        assertThat(service().look(inAYear)).isZero();
+        assertThat(recordings("marked")).isEqualTo(kept);
+        assertThat(SERVER.get("/api/retention").get("notBefore").asString())
+                .startsWith(inAYear.plus(7, ChronoUnit.DAYS).toString().substring(0, 10));
+        assertThat(service().look(inAYear.plus(6, ChronoUnit.DAYS))).isZero();
+        assertThat(choose("7")).isEqualTo(422);
+        assertThat(recordings("kept")).isEqualTo(kept);
+    }
+
+    /** The laptop woke up in another year, and was put right the next day; and the owner thought again. */
+    @Test
+    void aClockThatWasWrongAndAChoiceTakenBackCostNothing() {
+        choose("3");
+        service().look(inAYear);
+        service().look();
+        assertThat(recordings("marked")).isZero();
+        assertThat(service().look(inAYear.plus(8, ChronoUnit.DAYS))).isZero();
+        choose("null");
+        assertThat(service().look(inAYear.plus(30, ChronoUnit.DAYS))).isZero();
+        assertThat(recordings("marked")).isZero();
+        choose("3");
+        assertThat(service().look(inAYear.plus(31, ChronoUnit.DAYS))).isZero();
+    }
+
+    private static int recordings(String which) {
+        return SERVER.get("/api/retention").get(which).get("recordings").asInt();
     }
 }
