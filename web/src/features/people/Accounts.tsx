@@ -8,14 +8,18 @@ import { Button } from '../../ui/Button';
 import { Field, Select } from '../../ui/Field';
 import { Failure, Heading } from '../../ui/Layout';
 import { Loaded } from '../../ui/Loaded';
+import { RowButton } from '../../ui/RowButton';
 import { TextField } from '../../ui/TextField';
+import { PasswordSheet } from './PasswordSheet';
 import { byRole, ROLES, shortRole } from './roles';
 
 type Role = Account['role'];
 const ALL = Object.keys(ROLES) as Role[];
 
 /** Everybody who can sign in; only an owner changes that. */
-export function Accounts({ governs, shortest }: { governs: boolean; shortest: number }) {
+export function Accounts(props: { holder: string; governs: boolean; shortest: number }) {
+  const { governs, shortest } = props;
+  const [setting, setSetting] = useState<Account | null>(null);
   const client = useQueryClient();
   const change = useMutation({
     mutationFn: (p: { id: string; role: Role; closed: boolean }) =>
@@ -56,6 +60,9 @@ export function Accounts({ governs, shortest }: { governs: boolean; shortest: nu
                           </option>
                         ))}
                       </Select>
+                      {a.name !== props.holder && (
+                        <RowButton act="Set a password" of={`for ${a.name}`} onClick={() => setSetting(a)} />
+                      )}
                       <Button
                         tone="link"
                         onClick={() => change.mutate({ id: a.id, role: a.role, closed: !a.closed })}
@@ -73,6 +80,9 @@ export function Accounts({ governs, shortest }: { governs: boolean; shortest: nu
         )}
       </Loaded>
       {change.error && <Failure error={change.error} />}
+      {setting && (
+        <PasswordSheet own={false} account={setting} shortest={shortest} onClose={() => setSetting(null)} />
+      )}
       {governs && <Add shortest={shortest} />}
     </section>
   );

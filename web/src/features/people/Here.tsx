@@ -8,6 +8,7 @@ import { SignInForm } from '../../forms/SignInForm';
 import { usePreferences } from '../../reader/preferences';
 import { Button } from '../../ui/Button';
 import { Failure, Heading } from '../../ui/Layout';
+import { PasswordSheet } from './PasswordSheet';
 import { ROLES } from './roles';
 
 /** Who is signed in at this screen; it changes hands among them by one press. */
@@ -15,6 +16,8 @@ export function Here({ now }: { now: Session }) {
   const client = useQueryClient();
   const { person, setPerson } = usePreferences();
   const [adding, setAdding] = useState(false);
+  const [changing, setChanging] = useState(false);
+  const holder = now.people.find((p) => p.name === person);
   const out = useMutation({
     mutationFn: (account: string) =>
       ask<Session>(api.DELETE('/api/session/people/{account}', { params: { path: { account } } })),
@@ -35,7 +38,14 @@ export function Here({ now }: { now: Session }) {
             <span className="text-[14px] text-ink-2">{ROLES[p.role]}</span>
             <span className="ml-auto flex gap-3">
               {p.name === person ? (
-                <span className="text-[14px] text-ink-2">holds it</span>
+                <>
+                  <span className="text-[14px] text-ink-2">holds it</span>
+                  {(p.withPassword || p.role === 'OWNER') && (
+                    <Button tone="link" onClick={() => setChanging(true)}>
+                      Another password
+                    </Button>
+                  )}
+                </>
               ) : (
                 <Button tone="link" onClick={() => setPerson(p.name)}>
                   Hand over to {p.name}
@@ -49,6 +59,14 @@ export function Here({ now }: { now: Session }) {
         ))}
       </ul>
       {out.error && <Failure error={out.error} />}
+      {changing && holder && (
+        <PasswordSheet
+          own
+          account={holder}
+          shortest={now.shortestPassword}
+          onClose={() => setChanging(false)}
+        />
+      )}
       {adding ? (
         <div className="mt-4 max-w-[360px]">
           <SignInForm

@@ -101,6 +101,26 @@ describe('people and screens', () => {
     expect(screen.queryByLabelText('Kept')).toBeNull();
   });
 
+  it('an owner sets anybody’s password, and whoever holds the screen their own with the one before', async () => {
+    const sent = page(SECRETARY);
+    fireEvent.click(await screen.findByRole('button', { name: 'Set a password for Club driver' }));
+    expect(screen.queryByLabelText('The one that you have')).toBeNull();
+    fireEvent.change(screen.getByLabelText('The new one'), { target: { value: 'seven dry marks' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Change it' }));
+    await vi.waitFor(() =>
+      expect(sent.find((s) => s.path === '/accounts/d/password')?.body).toEqual({
+        current: null,
+        password: 'seven dry marks',
+      }),
+    );
+    fireEvent.click(await screen.findByRole('button', { name: 'Another password' }));
+    const go = screen.getByRole<HTMLButtonElement>('button', { name: 'Change it' });
+    fireEvent.change(screen.getByLabelText('The new one'), { target: { value: 'four wet cones' } });
+    expect(go.disabled).toBe(true);
+    fireEvent.change(screen.getByLabelText('The one that you have'), { target: { value: 'mine' } });
+    expect(go.disabled).toBe(false);
+  });
+
   it('an owner chooses how long samples stay, is told what goes and from when, and takes it back', async () => {
     const sent = page(SECRETARY);
     const kept = await screen.findByLabelText('Kept');

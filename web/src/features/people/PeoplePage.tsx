@@ -37,7 +37,7 @@ export function PeoplePage() {
               <Invite now={now} holder={holder} governs={governs} />
               <Screens governs={governs} />
               {holder && <Passkeys holder={holder} people={all} />}
-              <Accounts governs={governs} shortest={now.shortestPassword} />
+              <Accounts holder={person} governs={governs} shortest={now.shortestPassword} />
               <Samples governs={governs} />
             </Strip>
           );

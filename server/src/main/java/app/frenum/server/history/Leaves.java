@@ -1,9 +1,11 @@
 package app.frenum.server.history;
 
 import app.frenum.core.quantity.Unit;
+import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
@@ -33,6 +35,11 @@ final class Leaves {
             leaves.put(name, bytes.length + " bytes");
         } else if (value instanceof String text) {
             leaves.document(text).ifPresentOrElse(d -> leaves.walk(name, d), () -> leaves.put(name, text));
+        } else if (value instanceof Collection<?> all) {
+            String joined = all.stream().map(String::valueOf).collect(Collectors.joining(", "));
+            if (!joined.isEmpty()) {
+                leaves.put(name, joined);
+            }
         } else if (value != null && !value.getClass().isArray()) {
             leaves.put(name, value.toString());
         }

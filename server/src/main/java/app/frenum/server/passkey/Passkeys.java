@@ -3,6 +3,7 @@ package app.frenum.server.passkey;
 import app.frenum.server.Raced;
 import app.frenum.server.account.AccountView;
 import app.frenum.server.account.Accounts;
+import app.frenum.server.account.PasswordChanged;
 import app.frenum.server.problem.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -14,6 +15,7 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -117,6 +119,12 @@ public class Passkeys {
 
     void remove(Passkey passkey) {
         passkeys.delete(passkey);
+    }
+
+    /** Whoever knew the password before may have made one of them. */
+    @EventListener
+    void changed(PasswordChanged changed) {
+        passkeys.deleteAll(passkeys.findByAccountIdOrderByCreatedAt(changed.account()));
     }
 
     Passkey passkey(UUID id) {

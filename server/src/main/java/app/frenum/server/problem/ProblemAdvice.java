@@ -23,6 +23,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.context.request.async.AsyncRequestTimeoutException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 
@@ -121,6 +122,12 @@ final class ProblemAdvice {
     @ExceptionHandler({ClientAbortException.class, AsyncRequestNotUsableException.class})
     void gone(IOException e) {
         LOG.debug("the client left", e);
+    }
+
+    /** A stream was open for as long as one is; its watcher comes back by itself. */
+    @ExceptionHandler
+    void over(AsyncRequestTimeoutException e) {
+        LOG.debug("a stream is over", e);
     }
 
     @ExceptionHandler

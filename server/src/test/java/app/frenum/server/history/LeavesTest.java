@@ -32,7 +32,8 @@ class LeavesTest {
         assertThat(of("{as bought")).containsExactly(Map.entry("spec", "{as bought"));
         assertThat(of("x".repeat(600)).get("spec")).hasSize(501).endsWith("…");
         assertThat(of(new byte[7])).containsExactly(Map.entry("spec", "7 bytes"));
-        assertThat(of(List.of("pads", "fluid"))).containsExactly(Map.entry("spec", "[pads, fluid]"));
+        assertThat(of(List.of("pads", "fluid"))).containsExactly(Map.entry("spec", "pads, fluid"));
+        assertThat(of(List.of())).isEmpty();
         assertThat(of(new double[] {1})).isEmpty();
         assertThat(of(null)).isEmpty();
     }

@@ -168,6 +168,19 @@ class PasskeyTest {
         assertThat(use().status()).isEqualTo(401);
     }
 
+    /** Whoever knew it could have made a key of their own. */
+    @Test
+    void anotherPasswordTakesOutTheKeysThatWereMadeByTheOneBefore() {
+        made();
+        String account = own().get(0).get("account").asString();
+        driver.ask(
+                "PUT",
+                "/api/accounts/" + account + "/password",
+                Map.of("current", Door.PASSWORD, "password", "another seven cones"));
+        assertThat(own()).isEmpty();
+        assertThat(use().status()).isEqualTo(401);
+    }
+
     @Test
     void whoeverIsShutOutIsOutWithTheirKey() {
         made();
