@@ -19,10 +19,6 @@ export function Tape(props: {
   const most = props.mostLong ?? 10;
   const all = ticks(from, to, most);
   const long = all.filter((t) => t.length === 'long');
-  const end = long.at(-1);
-  /** Whether the last figure, with its unit, must stand left of its tick to stay in the picture. */
-  const endsLeft = (words: string) =>
-    end !== undefined && x(end.at) + Math.max(34, 4 + ROOM * words.length) > x(to);
   const decimals = Math.max(0, -Math.floor(Math.log10(step(to - from, most)) + 1e-9));
   return (
     <g aria-hidden>
@@ -31,15 +27,18 @@ export function Tape(props: {
         <line key={t.at} x1={x(t.at)} x2={x(t.at)} y1={y} y2={y + LENGTHS[t.length]} stroke="var(--ink)" />
       ))}
       {long.map((t, i) => {
+        const atEnd = x(t.at) > x(to) - 34;
         // The words beside the zero need the room of the next figure or two.
         const crowded = props.first && t.at > 0 && x(t.at) - x(0) < 8 * props.first.length + 16;
         if (crowded) return null;
         const last = i === long.length - 1;
-        const lastWords = `${end ? number(end.at, decimals) : ''} ${props.unit}`;
-        const atEnd = last ? endsLeft(lastWords) : x(t.at) > x(to) - 34;
-        // Standing there, it may reach into the one before.
+        // The last figure stands left of its tick where the picture ends, with its unit; it may reach into the one before.
+        const end = long.at(-1);
         const pushedOut =
-          !last && end && endsLeft(lastWords) && x(end.at) - x(t.at) < 30 + ROOM * lastWords.length;
+          !last &&
+          end &&
+          x(end.at) > x(to) - 34 &&
+          x(end.at) - x(t.at) < 30 + ROOM * `${number(end.at, decimals)} ${props.unit}`.length;
         if (pushedOut) return null;
         return (
           <text

@@ -77,7 +77,7 @@ export function StopsCurve(props: { forecast: Forecast; planned: number; units: 
             </text>
           </g>
         )}
-        <Tape x={x} from={3} to={last} y={HEIGHT + 4} unit="stops of each" mostLong={6} />
+        <Tape x={x} from={3} to={last} y={HEIGHT + 4} unit="stops" mostLong={6} />
       </Picture>
     </div>
   );

@@ -139,9 +139,19 @@ class PeopleTest {
             button(page, "Take out <b>My</b> phone").click();
             assertThat(page.getByRole(AriaRole.CELL, new Page.GetByRoleOptions().setName("localhost")))
                     .hasCount(0);
+            button(page, "Another password").click();
+            page.getByLabel("The one that you have").fill(Door.PASSWORD);
+            page.getByLabel("The new one").fill("another seven cones");
+            nothingSerious(page);
+            button(page, "Change it").click();
+            assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
             button(page, "Sign out Club driver").click();
             button(page, "Sign in with a passkey").click();
             assertThat(page.getByText("This passkey lets nobody in here.")).isVisible();
+            page.getByLabel("Name").fill("Club driver");
+            page.getByLabel("Password").fill("another seven cones");
+            button(page, "Sign in").click();
+            assertThat(page.getByText("Signed in here")).isVisible();
         }
     }
 
