@@ -97,7 +97,7 @@ describe('people and screens', () => {
     expect(screen.queryByLabelText('What Club driver may do')).toBeNull();
     expect(screen.queryByLabelText('Name of somebody new')).toBeNull();
     expect(screen.getByLabelText<HTMLSelectElement>('As whom').options).toHaveLength(1);
-    expect(await screen.findByText('Kept for good, as the owner chose.')).toBeDefined();
+    expect(await screen.findByText('Kept for good, as Club secretary chose.')).toBeDefined();
     expect(screen.queryByLabelText('Kept')).toBeNull();
   });
 

@@ -64,7 +64,10 @@ function Kept({ now, governs }: { now: Retention; governs: boolean }) {
           </Select>
         </Field>
       ) : (
-        <p>Kept {now.months ? `${now.months} months` : FOR_GOOD}, as the owner chose.</p>
+        <p>
+          Kept {now.months ? `${now.months} months` : FOR_GOOD}
+          {now.by && `, as ${now.by} chose`}.
+        </p>
       )}
       {choose.error && <Failure error={choose.error} />}
       {now.months && (
