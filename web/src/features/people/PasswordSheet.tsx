@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../../api/client';
-import { accounts, passkeys, screens } from '../../api/queries';
+import { accounts, passkeys, screens, session } from '../../api/queries';
 import type { Account } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Failure } from '../../ui/Layout';
@@ -31,7 +31,9 @@ export function PasswordSheet(props: {
     onSuccess: async () => {
       onClose();
       await Promise.all(
-        [accounts(), passkeys(), screens()].map((q) => client.invalidateQueries({ queryKey: q.queryKey })),
+        [...(props.own ? [session()] : []), accounts(), passkeys(), screens()].map((q) =>
+          client.invalidateQueries({ queryKey: q.queryKey }),
+        ),
       );
     },
   });
@@ -40,7 +42,7 @@ export function PasswordSheet(props: {
     <Sheet
       open
       title={props.own ? 'Another password' : `A password for ${account.name}`}
-      description="Whoever came in by the one before is out, but on this screen, and passkeys that were made with it are taken out."
+      description={`Whoever came in by the one before is out${props.own ? ', but on this screen' : ''}, and passkeys that were made with it are taken out.`}
       onClose={onClose}
     >
       <form
