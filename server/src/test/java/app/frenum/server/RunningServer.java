@@ -1,5 +1,6 @@
 package app.frenum.server;
 
+import app.frenum.server.device.Heard;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -18,10 +19,14 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ApplicationEvent;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.PayloadApplicationEvent;
+import org.springframework.context.support.GenericApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -34,18 +39,41 @@ public final class RunningServer implements AutoCloseable {
     private final String databaseUrl;
     private final HttpClient http = HttpClient.newHttpClient();
     private final JsonMapper json = new JsonMapper();
+    private volatile double heardUntilS = Double.NEGATIVE_INFINITY;
 
     private RunningServer(boolean demo, String databaseUrl, String... more) {
+        this(demo, databaseUrl, Optional.empty(), more);
+    }
+
+    private RunningServer(boolean demo, String databaseUrl, Optional<DrivenClock> clock, String... more) {
         this.databaseUrl = databaseUrl;
         List<String> arguments = new ArrayList<>(List.of(
-                "--server.port=0",
                 // Streams that tests leave open need not be waited for at the end of all tests.
                 "--spring.lifecycle.timeout-per-shutdown-phase=2s",
                 "--spring.datasource.url=" + databaseUrl,
                 "--frenum.home=" + temporaryHome(),
                 "--frenum.demo=" + demo));
         arguments.addAll(List.of(more));
-        context = SpringApplication.run(FrenumServer.class, arguments.toArray(String[]::new));
+        if (arguments.stream().noneMatch(a -> a.startsWith("--server.port="))) {
+            arguments.add("--server.port=0");
+        }
+        SpringApplication application = new SpringApplication(FrenumServer.class);
+        clock.ifPresent(c -> application.addInitializers(
+                made -> ((GenericApplicationContext) made).registerBean("clock", SteadyClock.class, c::steady)));
+        context = application.run(arguments.toArray(String[]::new));
+        context.addApplicationListener(this::heard);
+    }
+
+    private void heard(ApplicationEvent event) {
+        if (event instanceof PayloadApplicationEvent<?> payload && payload.getPayload() instanceof Heard.Logged rows) {
+            double[] times = rows.columns()[0];
+            heardUntilS = times[times.length - 1];
+        }
+    }
+
+    /** The last moment of any log that was told on to whoever listens, s from that log's beginning. */
+    public double heardUntilS() {
+        return heardUntilS;
     }
 
     /** The answer to one request. */
@@ -72,6 +100,11 @@ public final class RunningServer implements AutoCloseable {
     /** On a database that is reached in some way of its own. */
     public static RunningServer on(String databaseUrl, String... arguments) {
         return new RunningServer(false, databaseUrl, arguments);
+    }
+
+    /** On a database, by a clock that the test drives. */
+    public static RunningServer by(DrivenClock clock, String databaseUrl, String... arguments) {
+        return new RunningServer(false, databaseUrl, Optional.of(clock), arguments);
     }
 
     /** The address of a new, empty database, for a server that is started some other way. */

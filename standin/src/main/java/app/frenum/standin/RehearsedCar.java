@@ -139,6 +139,26 @@ public final class RehearsedCar {
         return configuration;
     }
 
+    /** What the run asked for when the car was last told, by the card's own names; empty before it was. */
+    public synchronized String shownStage() {
+        return card.map(c -> c.path("stage").asString()).orElse("");
+    }
+
+    /** How many stops and snubs the run had when the car was last told. */
+    public synchronized int shownAttempt() {
+        return card.map(c -> c.path("attempt").asInt()).orElse(-1);
+    }
+
+    /** Whether Frenum hears it. */
+    public boolean isLinked() {
+        return link.isConnected();
+    }
+
+    /** When it logged last, s from the log's beginning. */
+    public synchronized double loggedS() {
+        return car.timeS();
+    }
+
     /** How many readings and batches are not acknowledged yet. */
     public int waiting() {
         return link.waiting();
@@ -150,11 +170,9 @@ public final class RehearsedCar {
         now.path("switches")
                 .properties()
                 .forEach(e -> switches.put(e.getKey(), e.getValue().asBoolean()));
-        Map<String, Double> figures = new HashMap<>();
-        now.path("figures")
-                .properties()
-                .forEach(e -> figures.put(e.getKey(), e.getValue().asDouble()));
-        SimulatedCar asked = CarPhysics.of(figures);
+        SimulatedCar asked = CarPhysics.of(now);
+        car.on(CarPhysics.lane(now));
+        car.waitAtRest(CarPhysics.number(now, "rollM", 0) > 0);
         int other = now.path("configuration").asInt();
         if (other != configuration) {
             car.fit(asked);
@@ -232,7 +250,8 @@ public final class RehearsedCar {
                 now.path("toMps").asDouble(),
                 0,
                 faults.remove(Fault.WHEEL_LOCK) ? Approach.Event.LOCK : Approach.Event.NONE,
-                now.path("holdMps2").asDouble(0));
+                now.path("holdMps2").asDouble(0),
+                CarPhysics.number(now, "rollM", 0));
         if (faults.remove(Fault.REAR_LOCK)) {
             car.become(CarPhysics.rearHeavy(fitted));
         }

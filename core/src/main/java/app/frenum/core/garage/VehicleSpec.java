@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -140,6 +142,13 @@ public record VehicleSpec(
             names.put(WheelPosition.REAR_LEFT, "rear %s".formatted(word(rearBrake, "")));
         }
         return names;
+    }
+
+    /** Front discs, whose faces can be looked at; empty where the front brakes are drums. */
+    public Set<WheelPosition> frontDiscs() {
+        return frontBrake == BrakeKind.DRUM
+                ? Set.of()
+                : discNames().keySet().stream().filter(WheelPosition::isFront).collect(Collectors.toSet());
     }
 
     private static String word(BrakeKind kind, String number) {

@@ -26,11 +26,17 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
         NOT_YET_DRIVEN
     }
 
-    /** Every limit in the phase it is of, or in every phase of a series. */
+    /**
+     * Every limit in the phase it is of, or in every phase of a series; one of every phase of a series that was not driven at
+     * all stands once, as not driven.
+     */
     public static List<LimitReading> of(List<LimitedStop> stops, List<Procedure.Limit> limits) {
         Map<String, List<LimitedStop>> byPhase = new LinkedHashMap<>();
         stops.forEach(
                 s -> byPhase.computeIfAbsent(s.phase(), k -> new ArrayList<>()).add(s));
+        if (byPhase.isEmpty()) {
+            byPhase.put("", List.of());
+        }
         return limits.stream()
                 .flatMap(limit -> limit.phase()
                         .map(p -> Stream.of(of(limit, p, byPhase.getOrDefault(p, List.of()))))
@@ -40,7 +46,7 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
 
     private static LimitReading of(Procedure.Limit limit, String phase, List<LimitedStop> stops) {
         double[] known = stops.stream()
-                .map(s -> figure(limit, s))
+                .map(s -> limit.of().of(s))
                 .filter(Figure::isKnown)
                 .mapToDouble(Figure::value)
                 .sorted()
@@ -51,7 +57,7 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
         }
         if (known.length == 0) {
             Figure why = stops.stream()
-                    .map(s -> figure(limit, s))
+                    .map(s -> limit.of().of(s))
                     .findFirst()
                     .orElse(Figure.unknown("no stop of this phase counts"));
             return new LimitReading(limit, phase, 0, why, Verdict.CANNOT_TELL);
@@ -60,16 +66,5 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
         double bound = limit.value().inside();
         boolean met = limit.atLeast() ? worst >= bound : worst <= bound;
         return new LimitReading(limit, phase, known.length, Figure.of(worst), met ? Verdict.MET : Verdict.NOT_MET);
-    }
-
-    private static Figure figure(Procedure.Limit limit, LimitedStop stop) {
-        return switch (limit.value().unit().dimension()) {
-            case DECELERATION -> stop.mfdd();
-            case LENGTH -> stop.distanceM();
-            case RATIO -> stop.share();
-            default ->
-                Figure.unknown("a limit in %s is not read from stops; hold it against your own readings"
-                        .formatted(limit.value().unit().symbol()));
-        };
     }
 }

@@ -66,10 +66,19 @@ public record Procedure(
      * @param value the limit
      * @param source the code it comes from, as the person named it
      * @param phase by name, whose stops it is of; absent for all of them
+     * @param of which figure of a stop it bounds
      */
-    public record Limit(String what, boolean atLeast, Quantity value, String source, Optional<String> phase) {
+    public record Limit(
+            String what, boolean atLeast, Quantity value, String source, Optional<String> phase, LimitedFigure of) {
         public Limit {
             phase = Objects.requireNonNullElse(phase, Optional.empty());
+            // A limit from before the figure was asked for says by its unit what it is of.
+            of = Objects.requireNonNullElseGet(of, () -> LimitedFigure.of(value));
+        }
+
+        /** Of what its unit says. */
+        public Limit(String what, boolean atLeast, Quantity value, String source, Optional<String> phase) {
+            this(what, atLeast, value, source, phase, LimitedFigure.of(value));
         }
     }
 
@@ -184,6 +193,14 @@ public record Procedure(
             text(limits.get(i).source(), 1, LONGEST_NAME, "limits." + i + ".source", found);
             if (limits.get(i).phase().filter(p -> !names.contains(p)).isPresent()) {
                 found.add(new FieldProblem("limits." + i + ".phase", "No phase of the procedure has this name."));
+            }
+            if (!limits.get(i).of().isMeasuredIn(limits.get(i).value())) {
+                found.add(new FieldProblem(
+                        "limits." + i + ".value",
+                        "%s is not measured in %s. Choose a unit of that figure."
+                                .formatted(
+                                        limits.get(i).of().label(),
+                                        limits.get(i).value().unit().symbol())));
             }
         }
         return found;

@@ -60,7 +60,7 @@ public sealed interface DrivenStop permits StopByLogger, StopByHand {
     /** Of the discs at the onset, °C; only those known. */
     Map<WheelPosition, Double> startC();
 
-    /** Whether it came to rest; a snub has no stopping distance. */
+    /** Whether it came to rest, and was measured; a snub has no stopping distance. */
     boolean isStop();
 
     /** Whether wheels came to the limit of their grip, as far as anything logged tells. */

@@ -10,6 +10,7 @@ import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.StopKind;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
@@ -66,11 +67,13 @@ public record HandEntry(
      * The stop that this tells of.
      *
      * @param driven as what; its nominal speed is the one that counts
+     * @param kind whether it came to rest
      * @param otherwiseLateS how long after rest its discs were read where nobody said, s
      */
-    public StopByHand stop(Driven driven, double otherwiseLateS) {
+    public StopByHand stop(Driven driven, StopKind kind, double otherwiseLateS) {
         return new StopByHand(
                 driven,
+                kind,
                 measurement(driven.nominalSpeed(), driven.surroundings().surface()),
                 basis == DistanceBasis.TIME_ONLY ? time : distance,
                 inside(startTemperatures),

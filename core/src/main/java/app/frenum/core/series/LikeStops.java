@@ -50,10 +50,11 @@ public final class LikeStops {
     }
 
     /**
-     * Groups that may be compared, in the order in which each first appears. Where every configuration has one kind of stop
+     * Groups of stops that may be compared, in the order in which each first appears; snubs have no distance to compare. Where every configuration has one kind of stop
      * only, and these differ, they stay together: their comparison says what blocks it.
      */
-    public static List<LikeStops> toCompare(List<DrivenStop> all) {
+    public static List<LikeStops> toCompare(List<DrivenStop> driven) {
+        List<DrivenStop> all = driven.stream().filter(DrivenStop::isStop).toList();
         boolean oneEach = all.stream()
                 .collect(Collectors.groupingBy(
                         s -> s.driven().configuration(), Collectors.mapping(Alike::of, Collectors.toSet())))

@@ -13,6 +13,7 @@ import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.FlagFinding;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.PedalCurve;
+import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
 import app.frenum.core.stop.WheelLimit;
 import java.util.Map;
@@ -23,6 +24,7 @@ import java.util.Set;
  * A stop that people measured.
  *
  * @param driven as what
+ * @param kind whether it came to rest
  * @param measurement off tape, wheel and stopwatch
  * @param reading the distance or time as it was typed
  * @param startC of the discs before it, °C
@@ -32,6 +34,7 @@ import java.util.Set;
  */
 public record StopByHand(
         Driven driven,
+        StopKind kind,
         HandMeasurement measurement,
         Optional<Quantity> reading,
         Map<WheelPosition, Double> startC,
@@ -94,9 +97,10 @@ public record StopByHand(
         return NO_PRESSURE;
     }
 
+    /** An application that nobody measured, such as a snub by hand, is kept for its temperatures; nothing of it is compared. */
     @Override
     public boolean isStop() {
-        return true;
+        return kind == StopKind.STOP && reading.isPresent();
     }
 
     @Override

@@ -50,6 +50,20 @@ public record Surroundings(
                 load, surface, day, driver, direction, ambientC, tyrePressureBar, said.or(() -> tyresSaid), tyreC);
     }
 
+    /** The same, with the load and surface of one stop where they are known. */
+    public Surroundings drivenWith(Optional<String> ownLoad, Optional<String> ownSurface) {
+        return new Surroundings(
+                ownLoad.or(() -> load),
+                ownSurface.or(() -> surface),
+                day,
+                driver,
+                direction,
+                ambientC,
+                tyrePressureBar,
+                tyresSaid,
+                tyreC);
+    }
+
     /** These, and where they are not known those. */
     public Surroundings or(Surroundings those) {
         return new Surroundings(

@@ -8,10 +8,12 @@ package app.frenum.core.simulate;
  * @param coolingS how long the car is driven round to cool before it
  * @param event what goes wrong
  * @param heldMps2 deceleration that the driver tries to hold; 0 for as hard as usual
+ * @param rolledM distance from the rest before to the braking; 0 where none is asked for
  */
-public record Approach(double entryMps, double releaseMps, double coolingS, Event event, double heldMps2) {
+public record Approach(
+        double entryMps, double releaseMps, double coolingS, Event event, double heldMps2, double rolledM) {
     public Approach(double entryMps, double releaseMps, double coolingS, Event event) {
-        this(entryMps, releaseMps, coolingS, event, 0);
+        this(entryMps, releaseMps, coolingS, event, 0, 0);
     }
 
     /** What can go wrong in a run. */
@@ -40,6 +42,6 @@ public record Approach(double entryMps, double releaseMps, double coolingS, Even
     }
 
     public Approach with(Event other) {
-        return new Approach(entryMps, releaseMps, coolingS, other, heldMps2);
+        return new Approach(entryMps, releaseMps, coolingS, other, heldMps2, rolledM);
     }
 }

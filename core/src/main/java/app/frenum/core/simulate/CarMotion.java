@@ -2,6 +2,8 @@ package app.frenum.core.simulate;
 
 import static app.frenum.core.quantity.Unit.G;
 
+import app.frenum.core.procedure.BrakeSystem;
+
 /**
  * The car in motion: speed, wheels, pressures and disc temperatures, stepped in time. Longitudinal only; an axle
  * locks when its brake force exceeds grip times its momentary load, and its wheels then drag at sliding grip.
@@ -12,6 +14,8 @@ final class CarMotion {
     private static final double SLIP_AT_LIMIT = 0.06;
     /** A rear disc runs this much of the front's side-to-side difference hotter on the right. */
     private static final double RIGHT_RUNS_HOTTER = 1.04;
+    /** Of the pressure that the same foot makes with assist. */
+    private static final double UNASSISTED = 0.45;
 
     private final SimulatedCar car;
     private final LaneConditions lane;
@@ -27,6 +31,10 @@ final class CarMotion {
         discs = new double[] {discStartC, discStartC + 2, discStartC - 12, discStartC - 11};
     }
 
+    SimulatedCar car() {
+        return car;
+    }
+
     /** Rolling, air and grade alone, m/s²: what the engine must make up to hold a speed. */
     double resistance() {
         double m = car.massKg();
@@ -35,13 +43,18 @@ final class CarMotion {
 
     /** Front line pressure that slows the car by so much at its discs' temperatures, bar. */
     double barFor(double mps2) {
-        double perBar = car.front().force(1, discs[0])
-                + car.rear().force(car.hydraulics().rear(1), discs[2]);
+        double perBar = car.works().works(true) * car.front().force(1, discs[0])
+                + car.works().works(false) * car.rear().force(car.hydraulics().rear(1), discs[2]);
         return mps2 * car.massKg() / perBar;
     }
 
     double rearBar() {
-        return car.hydraulics().rear(frontBar);
+        return car.works().works(false) == 0 ? 0 : car.hydraulics().rear(frontBar);
+    }
+
+    /** In the front line, which holds none while its circuit is open. */
+    double frontLineBar() {
+        return car.works().works(true) == 0 ? 0 : frontBar;
     }
 
     double travelMm() {
@@ -51,13 +64,21 @@ final class CarMotion {
     /** One step with the foot asking for a pressure and the engine for an acceleration. */
     void step(double askedBar, double drive, double dt) {
         Hydraulics h = car.hydraulics();
-        double asked = Math.min(askedBar, h.mostBar(discs[0], lane.ambientC()));
+        double asked = Math.min(
+                car.works() == BrakeSystem.ASSIST_OFF ? UNASSISTED * askedBar : askedBar,
+                h.mostBar(discs[0], lane.ambientC()));
         double lag = asked > frontBar ? h.lagS() : h.lagS() / 2;
         frontBar += (asked - frontBar) * Math.min(1, dt / lag);
         double m = car.massKg();
         double transfer = m * slowing * car.centreOfGravityM() / car.wheelbaseM();
-        double front = axleForce(car.front(), frontBar, 0, m * G * car.staticFrontShare() + transfer, dt);
-        double rear = axleForce(car.rear(), rearBar(), 2, m * G * (1 - car.staticFrontShare()) - transfer, dt);
+        double front = axleForce(
+                car.front(), car.works().works(true) * frontBar, 0, m * G * car.staticFrontShare() + transfer, dt);
+        double rear = axleForce(
+                car.rear(),
+                car.works().works(false) * rearBar(),
+                2,
+                m * G * (1 - car.staticFrontShare()) - transfer,
+                dt);
         double resisting = speed > 0 ? ROLLING * m * G + car.dragPerV2() * speed * speed : 0;
         slowing = (front + rear + resisting) / m + G * lane.grade() - drive;
         heat(front, rear, dt);

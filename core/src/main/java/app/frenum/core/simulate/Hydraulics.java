@@ -9,6 +9,7 @@ package app.frenum.core.simulate;
  * @param travelAtRestMm pedal travel before pressure rises
  * @param travelPerBarMm further travel per bar
  * @param boilingC fluid temperature at which vapour forms
+ * @param biasTurns turns of the bias adjuster from full front; each gives the rear 1.5 % more of the line pressure
  */
 public record Hydraulics(
         double lagS,
@@ -16,7 +17,11 @@ public record Hydraulics(
         double rearSlope,
         double travelAtRestMm,
         double travelPerBarMm,
-        double boilingC) {
+        double boilingC,
+        double biasTurns) {
+    private static final double SHARE_PER_TURN = 0.015;
+    /** The front keeps at least this share of the line pressure. */
+    private static final double LEAST_FRONT_SHARE = 0.3;
     /** Share of the disc's rise over ambient that reaches the fluid in the calliper. */
     private static final double FLUID_SHARE = 0.4;
     /** Extra travel per °C above boiling. */
@@ -24,8 +29,29 @@ public record Hydraulics(
 
     private static final double MASTER_CYLINDER_END_MM = 95;
 
+    /** With the adjuster at full front. */
+    public Hydraulics(
+            double lagS,
+            double rearKneeBar,
+            double rearSlope,
+            double travelAtRestMm,
+            double travelPerBarMm,
+            double boilingC) {
+        this(lagS, rearKneeBar, rearSlope, travelAtRestMm, travelPerBarMm, boilingC, 0);
+    }
+
+    /** The same with the bias adjuster at so many turns from full front. */
+    public Hydraulics turnedTo(double turns) {
+        return new Hydraulics(lagS, rearKneeBar, rearSlope, travelAtRestMm, travelPerBarMm, boilingC, turns);
+    }
+
     double rear(double frontBar) {
-        return frontBar <= rearKneeBar ? frontBar : rearKneeBar + rearSlope * (frontBar - rearKneeBar);
+        double valve = frontBar <= rearKneeBar ? frontBar : rearKneeBar + rearSlope * (frontBar - rearKneeBar);
+        if (biasTurns == 0 || frontBar <= 0) {
+            return valve;
+        }
+        double share = Math.max(LEAST_FRONT_SHARE, frontBar / (frontBar + valve) - SHARE_PER_TURN * biasTurns);
+        return frontBar * (1 - share) / share;
     }
 
     /** Pedal travel, mm; vapour lengthens it. */

@@ -66,7 +66,7 @@ final class OnBoardLogger {
         double[] row = new double[CHANNELS.size()];
         row[0] = decimals(Math.max(0, car.speed * 3.6 + noise(sensors.speedSd() * 3.6)), 100);
         row[1] = decimals(car.slowing + shake + sensors.decelerationOffset(), 1000);
-        row[2] = decimals(car.frontBar + sensors.frontPressureOffset() + noise(sensors.pressureSd()), 100);
+        row[2] = decimals(car.frontLineBar() + sensors.frontPressureOffset() + noise(sensors.pressureSd()), 100);
         row[3] = decimals(car.rearBar() + noise(sensors.pressureSd()), 100);
         row[4] = car.frontBar > SWITCH_AT_BAR ? 1 : 0;
         row[5] = decimals(car.travelMm() + noise(0.05), 100);

@@ -18,6 +18,10 @@ public final class RehearsalCar {
     private static final double STANDING_S = 8;
     private static final double HOLDING_S = 0.8;
     private static final double PARKING_BAR = 6;
+    /** Nearer to the asked speed than this the driver holds it, m/s. */
+    private static final double HELD_MPS = 0.03;
+    /** A driver holds a slow speed closer than a fast one: at most this share of it from run to run. */
+    private static final double ENTRY_SHARE = 0.008;
 
     /** What the driver is doing. */
     private enum Doing {
@@ -30,7 +34,7 @@ public final class RehearsalCar {
         PARKING
     }
 
-    private final LaneConditions lane;
+    private LaneConditions lane;
     private final DriverHabits driver;
     private final Random random;
     private final OnBoardLogger logger;
@@ -42,6 +46,8 @@ public final class RehearsalCar {
     private double entry;
     private double aim;
     private double ramp;
+    private double rolledM;
+    private boolean waits;
 
     public RehearsalCar(
             SimulatedCar car,
@@ -81,7 +87,9 @@ public final class RehearsalCar {
     /** Takes the car to the start and begins a run. */
     public void run(Approach wanted) {
         approach = wanted;
-        entry = wanted.entryMps() + driver.entrySd() * random.nextGaussian();
+        double spread = Math.min(driver.entrySd(), ENTRY_SHARE * wanted.entryMps());
+        // What rolling and air take while the foot changes over is added before.
+        entry = wanted.entryMps() + COASTING_S / 2 * car.resistance() + spread * random.nextGaussian();
         double wrong = driver.pressureSd() / driver.pressureBar() * random.nextGaussian();
         aim = (1 + wrong) * (wanted.heldMps2() > 0 ? car.barFor(wanted.heldMps2()) : driver.pressureBar());
         ramp = Math.max(0.05, driver.rampS() + driver.rampSd() * random.nextGaussian());
@@ -103,6 +111,19 @@ public final class RehearsalCar {
         }
     }
 
+    /** Whether it stands until its next run, because the way to that counts from its last rest. */
+    public void waitAtRest(boolean asked) {
+        waits = asked;
+    }
+
+    /** The surface that it is driven on from now on. */
+    public void on(LaneConditions other) {
+        if (!other.equals(lane)) {
+            lane = other;
+            become(car.car());
+        }
+    }
+
     /** Other parts, which are at the temperature of the air. */
     public void fit(SimulatedCar other) {
         car = new CarMotion(other, lane, lane.ambientC() + 14);
@@ -121,6 +142,7 @@ public final class RehearsalCar {
     public void advance(double seconds) {
         for (double t = 0; t < seconds; t += STEP_S) {
             step();
+            rolledM += car.speed * STEP_S;
             since += STEP_S;
             logger.see(car);
         }
@@ -135,7 +157,8 @@ public final class RehearsalCar {
         switch (doing) {
             case STANDING -> {
                 car.step(0, 0, STEP_S);
-                if (since > STANDING_S && isHot()) {
+                rolledM = 0;
+                if (since > STANDING_S && isHot() && !waits) {
                     begin(Doing.COOLING);
                 }
             }
@@ -143,7 +166,8 @@ public final class RehearsalCar {
             case RUN_UP -> runUp();
             case SETTLING -> {
                 hold(entry);
-                next(since > SETTLING_S, Doing.COASTING);
+                boolean holds = since > SETTLING_S && Math.abs(car.speed - entry) < HELD_MPS;
+                next(holds && rolledM >= Objects.requireNonNull(approach).rolledM(), Doing.COASTING);
             }
             case COASTING -> {
                 car.step(0, Math.max(0, 1 - since / 0.3) * car.resistance(), STEP_S);

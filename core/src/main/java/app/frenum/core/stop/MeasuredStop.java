@@ -2,6 +2,7 @@ package app.frenum.core.stop;
 
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -88,6 +89,45 @@ public record MeasuredStop(
 
     public boolean hasFlag(FlagCode code) {
         return flags.stream().anyMatch(f -> f.code() == code);
+    }
+
+    /** The same, with discs that got so hot, °C, where that is hotter than what is known of them. */
+    public MeasuredStop withPeaks(Map<WheelPosition, Double> celsius) {
+        Map<WheelPosition, Double> hottest = new EnumMap<>(WheelPosition.class);
+        hottest.putAll(peakTemperatures);
+        celsius.forEach((wheel, c) -> hottest.merge(wheel, c, Math::max));
+        return new MeasuredStop(
+                kind,
+                basis,
+                onsetS,
+                endS,
+                onsetSource,
+                entrySpeed,
+                exitSpeed,
+                distance,
+                correctedDistance,
+                time,
+                mfdd,
+                plateauStartS,
+                plateauEndS,
+                meanDeceleration,
+                peakDeceleration,
+                buildUp,
+                lostTime,
+                frontPressureMean,
+                rearPressureMean,
+                frontPressurePeak,
+                frontShare,
+                effectiveness,
+                brake,
+                startTemperatures,
+                hottest,
+                pedal,
+                lockedAtS,
+                uncertainty,
+                fused,
+                wheels,
+                flags);
     }
 
     /** Whether a rear wheel locked before any front wheel did. */

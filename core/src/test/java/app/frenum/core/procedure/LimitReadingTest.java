@@ -19,7 +19,11 @@ class LimitReadingTest {
         double reference = (mfdd[0] + mfdd[1] + mfdd[2]) / 3;
         return IntStream.range(0, mfdd.length)
                 .mapToObj(i -> new LimitedStop(
-                        phases[i], Figure.of(mfdd[i]), Figure.of(300 / mfdd[i]), Figure.of(mfdd[i] / reference)))
+                        phases[i],
+                        Figure.of(mfdd[i]),
+                        Figure.of(300 / mfdd[i]),
+                        Figure.of(mfdd[i] / reference),
+                        Figure.of(0.6 + i / 100.0)))
                 .toList();
     }
 
@@ -69,5 +73,36 @@ class LimitReadingTest {
         assertThat(read.n()).isEqualTo(3);
         assertThat(read.worst().value()).isEqualTo(7.8);
         assertThat(read.verdict()).isEqualTo(LimitReading.Verdict.NOT_MET);
+    }
+
+    @Test
+    void aShareIsOfTheBaselineStopsOrOfTheLinePressureAsTheLimitSays() {
+        Quantity least = new Quantity(62, Unit.PERCENT);
+        List<LimitReading> read = LimitReading.of(
+                stops(new double[] {8, 7.8, 4.6}, "cold", "cold", "hot"),
+                List.of(
+                        new Procedure.Limit(
+                                "hot", true, least, "our code", Optional.of("hot"), LimitedFigure.SHARE_OF_BASELINE),
+                        new Procedure.Limit(
+                                "bias", true, least, "our code", Optional.of("cold"), LimitedFigure.FRONT_BIAS)));
+        assertThat(read)
+                .extracting(LimitReading::verdict)
+                .containsExactly(LimitReading.Verdict.MET, LimitReading.Verdict.NOT_MET);
+        assertThat(read.get(1).worst().value()).isEqualTo(0.6);
+    }
+
+    @Test
+    void aLimitOfEveryPhaseIsNotDrivenWhereNothingWas() {
+        LimitReading read = LimitReading.of(
+                        List.of(),
+                        List.of(new Procedure.Limit(
+                                "mean",
+                                true,
+                                new Quantity(5, Unit.METRES_PER_SECOND_SQUARED),
+                                "our code",
+                                Optional.empty())))
+                .get(0);
+        assertThat(read.verdict()).isEqualTo(LimitReading.Verdict.NOT_YET_DRIVEN);
+        assertThat(read.worst().isKnown()).isFalse();
     }
 }

@@ -13,6 +13,7 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.StopKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -66,7 +67,14 @@ class LikeStopsTest {
                 nominal,
                 false);
         return new StopByHand(
-                as, m, Optional.of(read), Map.of(WheelPosition.FRONT_LEFT, 100.0), Map.of(), Optional.empty(), 0);
+                as,
+                StopKind.STOP,
+                m,
+                Optional.of(read),
+                Map.of(WheelPosition.FRONT_LEFT, 100.0),
+                Map.of(),
+                Optional.empty(),
+                0);
     }
 
     private static Side side(LikeStops group, String configuration) {

@@ -5,6 +5,7 @@ import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.Driven;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.HandEntry;
+import app.frenum.core.stop.StopKind;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -49,7 +50,7 @@ public final class SheetStops {
                 entry.pedal(),
                 entry.effort(),
                 row.struckOut() ? row.reason().or(() -> Optional.of("struck out on the sheet")) : Optional.empty());
-        return entry.stop(driven, 0);
+        return entry.stop(driven, StopKind.STOP, 0);
     }
 
     /** By line of the file: people write rows as they drive; days come before that. */

@@ -25,17 +25,24 @@ import java.util.stream.Stream;
  * @param configurations that have series, in the order of the first of each
  * @param stops in the order driven, struck-out ones too
  * @param seriesOf the series of each stop
+ * @param phases of the procedure that stops were driven in, whether or not these tell them apart; absent where none is known
  */
 public record DrivenTest(
         TestDefinition test,
         List<SeriesView> series,
         List<ConfigurationView> configurations,
         List<DrivenStop> stops,
-        Map<UUID, UUID> seriesOf) {
+        Map<UUID, UUID> seriesOf,
+        Map<UUID, String> phases) {
 
     /** What a stop of the configuration calls it. */
     public static String key(ConfigurationView configuration) {
         return configuration.id().toString();
+    }
+
+    /** The phase that a stop was driven in; empty where none is known. */
+    public String phaseOf(DrivenStop stop) {
+        return phases.getOrDefault(stop.driven().id(), "");
     }
 
     /** Stops of one series, in the order driven. */

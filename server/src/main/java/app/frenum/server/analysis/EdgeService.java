@@ -72,7 +72,7 @@ public class EdgeService {
                 edges,
                 who,
                 documents.write(measured),
-                before.get(0).calibration()));
+                Measurement.automaticOf(before).calibration()));
         events.publishEvent(new StopsChanged(tests.series(stop.seriesId()).testId()));
     }
 
@@ -85,7 +85,7 @@ public class EdgeService {
     }
 
     private MeasuredStop remeasured(Stop stop, @Nullable Double onsetS, @Nullable Double endS) {
-        Measurement first = measured(stop).get(0);
+        Measurement first = Measurement.automaticOf(measured(stop));
         MeasuredStop automatic = figures(first);
         Opened opened = recordings.open(Objects.requireNonNull(stop.recordingId()));
         double onset = onsetS == null ? automatic.onsetS() : onsetS;
@@ -135,6 +135,7 @@ public class EdgeService {
         List<Measurement> all = measured(stop);
         MeasuredStop current = figures(all.get(all.size() - 1));
         Opened opened = recordings.open(Objects.requireNonNull(stop.recordingId()));
-        return StopTrace.of(opened.log(), calibration(all.get(0), opened), current.onsetS(), current.endS());
+        return StopTrace.of(
+                opened.log(), calibration(Measurement.automaticOf(all), opened), current.onsetS(), current.endS());
     }
 }

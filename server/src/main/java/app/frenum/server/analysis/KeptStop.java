@@ -1,5 +1,6 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.PedalFeel;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
@@ -14,6 +15,7 @@ import app.frenum.server.plan.Conditions;
 import app.frenum.server.plan.SeriesView;
 import app.frenum.server.plan.TestDefinition;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +41,15 @@ record KeptStop(
             return new KeptStop(stop, documents.read(stop.byHand(), HandEntry.class), List.of(), null, decisions);
         }
         Measurement newest = measured.get(measured.size() - 1);
-        return new KeptStop(stop, null, measured, documents.read(newest.figures(), MeasuredStop.class), decisions);
+        MeasuredStop figures = documents.read(newest.figures(), MeasuredStop.class);
+        return new KeptStop(stop, null, measured, figures.withPeaks(peaks(stop, documents)), decisions);
+    }
+
+    /** How hot discs got after the stop had been assessed. */
+    private static Map<WheelPosition, Double> peaks(Stop stop, Documents documents) {
+        return stop.peaks() == null
+                ? Map.of()
+                : documents.read(stop.peaks(), StopService.Peaks.class).celsius();
     }
 
     boolean isStruckOut() {
@@ -48,8 +58,25 @@ record KeptStop(
 
     /** Whether a person moved an edge. */
     boolean isMoved() {
-        return !measured.isEmpty()
-                && (newest().handOnset().isPresent() || newest().handEnd().isPresent());
+        return !measured.isEmpty() && newest().isByHand();
+    }
+
+    /** Every setting of the edges by hand, oldest first. */
+    List<EdgeMove> moves() {
+        return measured.stream()
+                .filter(Measurement::isByHand)
+                .map(Measurement::move)
+                .toList();
+    }
+
+    /** Whether the figures between its automatic edges were found to be wrong, and put right. */
+    boolean isRestored() {
+        return measured.stream().filter(m -> !m.isByHand()).count() > 1;
+    }
+
+    /** Between the automatic edges: the newest of these, where an older one was found to be wrong. */
+    Measurement automatic() {
+        return Measurement.automaticOf(measured);
     }
 
     Measurement newest() {
@@ -65,13 +92,20 @@ record KeptStop(
                 .orElse(test.nominalSpeed().inside());
     }
 
+    /** Of the procedure, as its row says or as the run drove it. */
+    Optional<String> phase() {
+        return Optional.ofNullable(entry).flatMap(HandEntry::phase).or(() -> Optional.ofNullable(stop.phase()));
+    }
+
     /**
      * @param order place in the order of driving; 0 where nobody asks
      * @param tellPhase whether the phase of a run tells it from the test's other stops
      */
     DrivenStop driven(TestDefinition test, SeriesView series, int order, boolean tellPhase) {
         Optional<HandEntry> byHand = Optional.ofNullable(entry);
-        Surroundings ofSeries = surroundings(series.conditions()).withTyres(Optional.ofNullable(stop.tyres()));
+        Surroundings ofSeries = surroundings(series.conditions())
+                .withTyres(Optional.ofNullable(stop.tyres()))
+                .drivenWith(Optional.ofNullable(stop.loadState()), Optional.ofNullable(stop.surface()));
         Driven as = new Driven(
                 stop.id(),
                 stop.number(),
@@ -88,7 +122,7 @@ record KeptStop(
                 isStruckOut() ? Optional.of(decisions.get(decisions.size() - 1).reason()) : Optional.empty());
         double lateS = stop.lateS() == null ? 0 : stop.lateS();
         return entry != null
-                ? entry.stop(as, lateS)
+                ? entry.stop(as, stop.kind(), lateS)
                 : new StopByLogger(as, Objects.requireNonNull(stop.recordingId()), Objects.requireNonNull(figures));
     }
 

@@ -4,6 +4,7 @@ import app.frenum.core.people.Who;
 import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -61,6 +62,28 @@ class Measurement extends Row {
     @Nullable
     String calibration() {
         return calibration;
+    }
+
+    /** Between the edges that were found, in place of figures that were not those of the stop. */
+    static Measurement restored(UUID stopId, int sequence, Who who, String why, String figures, String calibration) {
+        Measurement m = new Measurement(UUID.randomUUID(), stopId, figures, calibration);
+        m.sequence = sequence;
+        m.movedBy = who.name();
+        m.why = why;
+        return m;
+    }
+
+    /** The newest of a stop's measurements between edges that were found. */
+    static Measurement automaticOf(List<Measurement> ofOneStop) {
+        return ofOneStop.stream()
+                .filter(m -> !m.isByHand())
+                .reduce((older, newer) -> newer)
+                .orElseThrow();
+    }
+
+    /** Whether a person set one of its edges, or both. */
+    boolean isByHand() {
+        return handOnsetS != null || handEndS != null;
     }
 
     UUID stopId() {

@@ -1,6 +1,7 @@
 package app.frenum.server.analysis;
 
 import app.frenum.core.procedure.run.TyreState;
+import app.frenum.core.stop.StopKind;
 import app.frenum.server.Row;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -32,11 +33,22 @@ class Stop extends Row {
     @Column(name = "nominal_mps")
     private Double nominalMps;
 
+    @Enumerated(EnumType.STRING)
+    private StopKind kind;
+
+    private Integer cycle;
+    private String loadState;
+    private String surface;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String peaks;
+
     protected Stop() {}
 
-    Stop(UUID id, UUID seriesId, int number, @Nullable UUID recordingId, @Nullable String byHand) {
+    Stop(UUID id, UUID seriesId, StopKind kind, int number, @Nullable UUID recordingId, @Nullable String byHand) {
         super(id);
         this.seriesId = seriesId;
+        this.kind = kind;
         this.number = number;
         this.recordingId = recordingId;
         this.byHand = byHand;
@@ -48,6 +60,42 @@ class Stop extends Row {
         tyres = known.tyres();
         lateS = known.lateS();
         nominalMps = known.nominalMps();
+        cycle = known.cycle();
+        loadState = known.load();
+        surface = known.surface();
+    }
+
+    void peaked(String celsius) {
+        peaks = celsius;
+    }
+
+    /** Whether it came to rest. */
+    StopKind kind() {
+        return kind;
+    }
+
+    /** The repeat of its procedure's cycle, from 1; null outside one. */
+    @Nullable
+    Integer cycle() {
+        return cycle;
+    }
+
+    /** The vehicle's load in its phase; null where that is its series'. */
+    @Nullable
+    String loadState() {
+        return loadState;
+    }
+
+    /** The surface of its phase; null where that is its series'. */
+    @Nullable
+    String surface() {
+        return surface;
+    }
+
+    /** How hot its discs got after it had been assessed, by wheel, as JSON; null where nothing came later. */
+    @Nullable
+    String peaks() {
+        return peaks;
     }
 
     /** The speed it was to begin at, m/s; null where that is the test's. */

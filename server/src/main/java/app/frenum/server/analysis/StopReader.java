@@ -74,15 +74,17 @@ public class StopReader {
                 > 1;
         List<DrivenStop> driven = new ArrayList<>();
         Map<UUID, UUID> seriesOf = new HashMap<>();
+        Map<UUID, String> phases = new HashMap<>();
         for (KeptStop k : kept) {
             SeriesView own = Objects.requireNonNull(byId.get(k.stop().seriesId()));
             driven.add(k.driven(test, own, driven.size() + 1, severalPhases));
             seriesOf.put(k.stop().id(), own.id());
+            k.phase().ifPresent(phase -> phases.put(k.stop().id(), phase));
         }
         List<UUID> ids =
                 series.stream().map(SeriesView::configurationId).distinct().toList();
         Map<UUID, ConfigurationView> known = garage.byId(ids);
-        return new DrivenTest(test, series, ids.stream().map(known::get).toList(), driven, seriesOf);
+        return new DrivenTest(test, series, ids.stream().map(known::get).toList(), driven, seriesOf, phases);
     }
 
     /** By day, beginning, block and number. */
@@ -158,7 +160,7 @@ public class StopReader {
         Stop stop = kept.stop();
         DrivenStop driven = kept.driven(test, series, 0, true);
         MeasuredStop automatic =
-                kept.isMoved() ? documents.read(kept.measured().get(0).figures(), MeasuredStop.class) : null;
+                kept.isMoved() ? documents.read(kept.automatic().figures(), MeasuredStop.class) : null;
         return new StopView(
                 stop.id(),
                 stop.seriesId(),
@@ -175,8 +177,13 @@ public class StopReader {
                 driven.validity(),
                 kept.isStruckOut(),
                 kept.decisions(),
-                kept.measured().stream().skip(1).map(Measurement::move).toList(),
+                kept.moves(),
+                kept.isRestored() ? kept.automatic().move() : null,
+                stop.kind(),
                 stop.phase(),
+                stop.cycle(),
+                stop.loadState(),
+                stop.surface(),
                 Optional.ofNullable(kept.entry())
                         .map(e -> e.pedal().map(PedalFeel::label).orElse(null))
                         .orElse(stop.pedalFeel()),

@@ -1,5 +1,6 @@
 package app.frenum.server.analysis;
 
+import app.frenum.core.stop.StopKind;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
@@ -19,6 +20,9 @@ interface StopRepository extends JpaRepository<Stop, UUID> {
 
     @Query("select max(s.number) from Stop s where s.seriesId = :seriesId")
     Integer highestNumber(UUID seriesId);
+
+    @Query("select max(s.number) from Stop s where s.seriesId = :seriesId and s.kind = :kind")
+    Integer highestNumber(UUID seriesId, StopKind kind);
 
     @Query("""
             select new app.frenum.server.analysis.StopCount(s.seriesId, count(distinct s.id), count(distinct m.id), count(distinct d.id))

@@ -1,22 +1,21 @@
 package app.frenum.server.analysis;
 
 import app.frenum.core.log.Calibration;
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.people.Who;
 import app.frenum.core.procedure.run.LoggedStop;
 import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.series.HandEntry;
-import app.frenum.core.stop.LogAnalysis;
 import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.StopKind;
 import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.Raced;
 import app.frenum.server.document.Documents;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
-import app.frenum.server.recording.RecordingService;
-import app.frenum.server.recording.RecordingService.Opened;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -32,7 +31,6 @@ public class StopService {
     private final MeasurementRepository measurements;
     private final StrikeOutRepository strikeOuts;
     private final TestService tests;
-    private final RecordingService recordings;
     private final Documents documents;
     private final ApplicationEventPublisher events;
 
@@ -41,14 +39,12 @@ public class StopService {
             MeasurementRepository measurements,
             StrikeOutRepository strikeOuts,
             TestService tests,
-            RecordingService recordings,
             Documents documents,
             ApplicationEventPublisher events) {
         this.stops = stops;
         this.measurements = measurements;
         this.strikeOuts = strikeOuts;
         this.tests = tests;
-        this.recordings = recordings;
         this.documents = documents;
         this.events = events;
     }
@@ -57,7 +53,7 @@ public class StopService {
     public void addLogged(UUID seriesId, UUID recordingId, Calibration calibration, List<MeasuredStop> measured) {
         int number = highestNumber(seriesId);
         for (MeasuredStop m : measured) {
-            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, ++number, recordingId, null));
+            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, m.kind(), ++number, recordingId, null));
             keep(stop.id(), m, calibration);
         }
         changed(seriesId);
@@ -69,7 +65,7 @@ public class StopService {
             return;
         }
         int number = Math.max(highestNumber(seriesId) + 1, row.stop().orElse(0));
-        stops.save(new Stop(id, seriesId, number, null, documents.write(row.entry())));
+        stops.save(new Stop(id, seriesId, StopKind.STOP, number, null, documents.write(row.entry())));
         if (row.struckOut()) {
             String reason = row.reason().orElse("struck out on the sheet");
             strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, who.name()));
@@ -84,29 +80,90 @@ public class StopService {
     }
 
     /**
-     * Adds a stop as it was entered at the trackside; there already, it stays.
+     * Records a stop or snub of a run as it stands there: added where it is not kept yet, and brought up to what was decided
+     * and seen of it since where it is. Said again, it changes nothing.
      *
-     * @param id made by the device it was entered on
-     * @param beside what is known of it that a sheet has no column for
-     * @param struckOut why it does not count; empty when it does
+     * @param excluded why it does not count; empty when it does
      */
-    public void addEntered(
-            UUID id, UUID seriesId, HandEntry entry, Beside beside, Optional<String> struckOut, Who who) {
-        if (stops.existsById(id)) {
-            return;
+    public void record(OfRun driven, UUID seriesId, Beside beside, Optional<String> excluded, Who who) {
+        Stop stop = stops.findById(driven.id()).orElse(null);
+        boolean added = stop == null;
+        if (stop == null) {
+            stop = stops.save(stopOf(driven, seriesId));
+            driven.logged().ifPresent(l -> keep(driven.id(), l.measured(), l.calibration()));
         }
-        Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, null, documents.write(entry));
         stop.beside(beside);
-        stops.save(stop);
-        struckOut.ifPresent(
-                reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, who.name())));
-        changed(seriesId);
+        if (!added) {
+            driven.logged().ifPresent(l -> laterPeaks(driven.id(), l.measured()));
+        }
+        exclude(driven.id(), excluded, who);
+        changed(stop.seriesId());
+    }
+
+    private Stop stopOf(OfRun driven, UUID seriesId) {
+        Integer highest = stops.highestNumber(seriesId, driven.kind());
+        return new Stop(
+                driven.id(),
+                seriesId,
+                driven.kind(),
+                highest == null ? 1 : highest + 1,
+                driven.logged().map(LoggedStop::recordingId).orElse(null),
+                driven.logged().isPresent()
+                        ? null
+                        : documents.write(driven.entered().orElseThrow()));
+    }
+
+    /** What was measured first stays; hotter discs are kept beside it. */
+    private void laterPeaks(UUID id, MeasuredStop now) {
+        Map<WheelPosition, Double> before = documents
+                .read(
+                        measurements
+                                .findByStopIdInOrderBySequence(List.of(id))
+                                .get(0)
+                                .figures(),
+                        MeasuredStop.class)
+                .peakTemperatures();
+        if (!before.equals(now.peakTemperatures())) {
+            stops.findById(id).orElseThrow().peaked(documents.write(new Peaks(now.peakTemperatures())));
+        }
+    }
+
+    /** Takes a stop out, or brings it back, where it does not stand so already. */
+    private void exclude(UUID id, Optional<String> why, Who who) {
+        List<StrikeOut> decided = strikeOuts.findByStopIdInOrderBySequence(List.of(id));
+        boolean isOut =
+                !decided.isEmpty() && decided.get(decided.size() - 1).decision().struckOut();
+        boolean byTheRun = decided.stream().allMatch(d -> d.isOfRun());
+        if (isOut != why.isPresent() && byTheRun) {
+            strikeOuts.save(new StrikeOut(
+                    StrikeOut.ofRun(id, decided.size()),
+                    id,
+                    decided.size(),
+                    why.isPresent(),
+                    why.orElse("counted at the trackside"),
+                    who.name()));
+        }
     }
 
     /**
-     * What is known of a stop beside its trace or its row.
+     * A stop or snub of a run.
+     *
+     * @param id made by the device that it was entered on, or by its logger
+     * @param logged as the run assessed it; empty where no logger saw it
+     * @param entered as people gave it; empty where a logger measured it
+     */
+    public record OfRun(UUID id, StopKind kind, Optional<LoggedStop> logged, Optional<HandEntry> entered) {}
+
+    /** Disc peaks by wheel, °C. */
+    record Peaks(Map<WheelPosition, Double> celsius) {}
+
+    /**
+     * What is known of a stop of a run beside its trace or its row.
      *
      * @param phase of the procedure it was driven in
+     * @param cycle repeat of the procedure's cycle, from 1; null outside one
+     * @param load of the vehicle in that phase
+     * @param surface of that phase; null where it is the lane's own
      * @param pedalFeel of a logged stop, as the driver called it; null when nobody asked
      * @param tyres of a logged stop, before it; null when nobody said
      * @param lateS how long after rest its discs were read by hand, s; null when they were not
@@ -114,38 +171,13 @@ public class StopService {
      */
     public record Beside(
             String phase,
+            @Nullable Integer cycle,
+            String load,
+            @Nullable String surface,
             @Nullable String pedalFeel,
             @Nullable TyreState tyres,
             @Nullable Double lateS,
             double nominalMps) {}
-
-    /** Adds a stop that a run took from its logger; there already, it stays. */
-    public void addLiveLogged(
-            UUID id, UUID seriesId, LoggedStop logged, Beside beside, Optional<String> struckOut, Who who) {
-        if (stops.existsById(id)) {
-            return;
-        }
-        Stop stop = new Stop(id, seriesId, highestNumber(seriesId) + 1, logged.recordingId(), null);
-        stop.beside(beside);
-        stops.save(stop);
-        // By now the log goes on beyond the rest, so that the discs' peaks are in it, which were still to come then.
-        keep(id, remeasured(stop, logged), logged.calibration());
-        struckOut.ifPresent(
-                reason -> strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, who.name())));
-        changed(seriesId);
-    }
-
-    private MeasuredStop remeasured(Stop stop, LoggedStop logged) {
-        Opened opened = recordings.open(logged.recordingId());
-        return LogAnalysis.measure(
-                opened.log(),
-                logged.calibration(),
-                opened.health(),
-                StopOptions.of(stop, tests.test(tests.series(stop.seriesId()).testId())),
-                logged.measured().brake(),
-                OptionalDouble.empty(),
-                OptionalDouble.empty());
-    }
 
     private void keep(UUID stopId, MeasuredStop measured, Calibration calibration) {
         measurements.save(Measurement.automatic(stopId, documents.write(measured), documents.write(calibration)));

@@ -4,6 +4,7 @@ import app.frenum.core.procedure.run.TyreState;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.MeasuredStop;
+import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
 import java.util.List;
 import java.util.UUID;
@@ -26,7 +27,12 @@ import org.jspecify.annotations.Nullable;
  * @param struckOut whether a person took it out
  * @param decisions every strike-out and return, oldest first
  * @param moves every setting of the edges by hand, oldest first
+ * @param restored that its figures were put right, and by what; null where they never were wrong
+ * @param kind whether it came to rest
  * @param phase of the procedure it was driven in; null when it was not driven in a run
+ * @param cycle repeat of the procedure's cycle, from 1; null outside one
+ * @param load of the vehicle in its phase; null where that is its series'
+ * @param surface of its phase; null where that is its series'
  * @param pedalFeel as the driver called it; null when nobody said
  * @param tyres of a logged stop, before it; null when nobody said
  * @param lateS how long after rest its discs were read by hand, s; null when that is not known
@@ -48,7 +54,12 @@ public record StopView(
         boolean struckOut,
         List<Decision> decisions,
         List<EdgeMove> moves,
+        @Nullable EdgeMove restored,
+        StopKind kind,
         @Nullable String phase,
+        @Nullable Integer cycle,
+        @Nullable String load,
+        @Nullable String surface,
         @Nullable String pedalFeel,
         @Nullable TyreState tyres,
         @Nullable Double lateS) {}

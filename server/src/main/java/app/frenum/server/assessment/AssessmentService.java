@@ -11,17 +11,20 @@ import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.statistics.Summary;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.words.PhaseWords;
 import app.frenum.server.analysis.DrivenTest;
 import app.frenum.server.analysis.Letters;
 import app.frenum.server.analysis.StopReader;
+import app.frenum.server.fade.FadeService;
 import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import app.frenum.server.run.RunService;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -32,20 +35,24 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class AssessmentService {
-    private static final Figure NO_REFERENCE = Figure.unknown("shares of a reference are read on the Fade page");
-
+    private static final Figure NO_BASELINE =
+            Figure.unknown("no baseline stops were driven from this speed at this load");
+    private static final Figure NO_PRESSURE = Figure.unknown("front and rear pressure were not both logged");
     private static final Figure NO_DISTANCE = Figure.unknown("no stopping distance was measured");
 
     private final StopReader stops;
     private final PlanService plans;
     private final ProcedureService procedures;
     private final RunService runs;
+    private final FadeService fades;
 
-    AssessmentService(StopReader stops, PlanService plans, ProcedureService procedures, RunService runs) {
+    AssessmentService(
+            StopReader stops, PlanService plans, ProcedureService procedures, RunService runs, FadeService fades) {
         this.stops = stops;
         this.plans = plans;
         this.procedures = procedures;
         this.runs = runs;
+        this.fades = fades;
     }
 
     AssessmentView of(UUID testId) {
@@ -55,7 +62,7 @@ class AssessmentService {
         }
         Procedure procedure =
                 procedures.procedure(plan.procedureId()).procedure().atSpeed(plan.speed());
-        Driven driven = new Driven(stops.driven(testId), plan, runs.began(testId));
+        Driven driven = new Driven(stops.driven(testId), plan, runs.began(testId), fades.levels(testId));
         List<AssessmentView.PhaseRow> phases = procedure.phases().stream()
                 .filter(p -> p.kind().isBraking())
                 .map(p -> row(procedure, p, plan, driven))
@@ -91,10 +98,10 @@ class AssessmentService {
     }
 
     /** What was driven, as the run counted it where there was one, as its stops are kept otherwise. */
-    private record Driven(DrivenTest test, PlanRequest plan, Optional<RunState> run) {
+    private record Driven(DrivenTest test, PlanRequest plan, Optional<RunState> run, Map<UUID, Figure> levels) {
         AssessmentView.DrivenPhase side(int configuration, Phase phase) {
             List<DrivenStop> own = of(configuration).stream()
-                    .filter(s -> s.driven().phase().filter(phase.name()::equals).isPresent())
+                    .filter(s -> test.phaseOf(s).equals(phase.name()))
                     .toList();
             List<DrivenStop> counted =
                     own.stream().filter(s -> s.validity() != Validity.REPEAT).toList();
@@ -124,8 +131,17 @@ class AssessmentService {
         List<LimitedStop> limited(int configuration) {
             return of(configuration).stream()
                     .filter(s -> s.validity() != Validity.REPEAT)
-                    .map(s -> new LimitedStop(s.driven().phase().orElse(""), s.mfdd(), distance(s), NO_REFERENCE))
+                    .map(this::limited)
                     .toList();
+        }
+
+        private LimitedStop limited(DrivenStop s) {
+            return new LimitedStop(
+                    test.phaseOf(s),
+                    s.mfdd(),
+                    distance(s),
+                    levels.getOrDefault(s.driven().id(), NO_BASELINE),
+                    s.logged().map(MeasuredStop::frontShare).orElse(NO_PRESSURE));
         }
 
         private List<DrivenStop> of(int configuration) {

@@ -28,7 +28,9 @@ record History(Class<?> kind, List<Consumer<ObjectNode>> steps) {
             Map.entry(VehicleSpec.class, List.of(FirstVersions::uncertain)),
             Map.entry(ConfigurationSpec.class, List.of(FirstVersions::configuration, GarageVersions::configuration)),
             Map.entry(Procedure.class, List.of(ProcedureVersions::procedure)),
-            Map.entry(RunScript.class, List.of(FirstVersions::runScript, ProcedureVersions::runScript)),
+            Map.entry(
+                    RunScript.class,
+                    List.of(FirstVersions::runScript, ProcedureVersions::runScript, ProcedureVersions::inspections)),
             Map.entry(Happening.class, List.of(FirstVersions::happening)),
             Map.entry(DiscReading.class, List.of(FirstVersions::withoutName)),
             Map.entry(AirFlow.class, List.of(FirstVersions::withoutName)),

@@ -21,6 +21,11 @@ final class ProcedureVersions {
         });
     }
 
+    /** Which discs an inspection asks for was not said. */
+    static void inspections(ObjectNode script) {
+        script.putArray("inspected");
+    }
+
     private static void phase(JsonNode phase) {
         if (phase instanceof ObjectNode own && !own.has("whose")) {
             own.put("whose", "EVERY");

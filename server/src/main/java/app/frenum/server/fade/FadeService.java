@@ -12,6 +12,7 @@ import app.frenum.core.procedure.LimitedStop;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Dimension;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.LikeStops;
@@ -23,10 +24,13 @@ import app.frenum.server.garage.ConfigurationView;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +39,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class FadeService implements FluidSigns {
+    private static final Figure NOT_BY_STOP = Figure.unknown("brake bias is read with the phases of a procedure");
+
     private final StopReader stops;
     private final PlanService plans;
     private final ProcedureService procedures;
@@ -84,6 +90,19 @@ public class FadeService implements FluidSigns {
                 List.of());
     }
 
+    /** How strong each stop was against the baseline stops of its configuration, load and speed; 1 is as strong. */
+    public Map<UUID, Figure> levels(UUID testId) {
+        FadeView first = fade(testId, FadeReference.FIRST_THREE_IN_GATE);
+        Map<UUID, Figure> levels = new HashMap<>();
+        Stream.concat(Stream.of(first), first.others().stream())
+                .flatMap(group -> group.sides().stream())
+                .forEach(side -> IntStream.range(0, side.stopIds().size())
+                        .forEach(i -> levels.put(
+                                side.stopIds().get(i),
+                                side.study().levels().get(i).level())));
+        return levels;
+    }
+
     @Override
     public List<String> of(UUID testId) {
         FadeView first = fade(testId, FadeReference.FIRST_THREE_IN_GATE);
@@ -114,7 +133,10 @@ public class FadeService implements FluidSigns {
             Asked asked,
             Optional<FadeView.FadeSide> first,
             String letter) {
-        List<DrivenStop> kept = all.stream().filter(s -> !s.isStruckOut()).toList();
+        // A snub that nobody measured heats the discs, and tells nothing of fade.
+        List<DrivenStop> measured =
+                all.stream().filter(s -> s.isStop() || s.logged().isPresent()).toList();
+        List<DrivenStop> kept = measured.stream().filter(s -> !s.isStruckOut()).toList();
         List<DrivenStop> read = kept.stream().filter(s -> !s.isAtAnotherSpeed()).toList();
         FadeStudy study = FadeStudy.of(read.stream().map(DrivenStop::faded).toList(), asked.reference(), asked.gate());
         return new FadeView.FadeSide(
@@ -122,7 +144,7 @@ public class FadeService implements FluidSigns {
                 configuration.label(),
                 study,
                 read.stream().map(s -> s.driven().id()).toList(),
-                all.size() - kept.size(),
+                measured.size() - kept.size(),
                 kept.size() - read.size(),
                 study.cause().cause().label(),
                 study.cause().cause().cure(),
@@ -130,7 +152,7 @@ public class FadeService implements FluidSigns {
                 study.cause().confidence().label(),
                 LimitReading.of(
                         study.levels().stream()
-                                .map(l -> new LimitedStop(l.phase(), l.mfdd(), l.distanceM(), l.level()))
+                                .map(l -> new LimitedStop(l.phase(), l.mfdd(), l.distanceM(), l.level(), NOT_BY_STOP))
                                 .toList(),
                         asked.limits()),
                 FadeAnswer.of(study, letter),

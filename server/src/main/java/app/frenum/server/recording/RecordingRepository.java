@@ -11,6 +11,10 @@ interface RecordingRepository extends JpaRepository<Recording, UUID> {
 
     List<Recording> findByDeviceIdAndLiveTrue(UUID deviceId);
 
+    /** How many rows are in blocks by now. */
+    @Query("select r.rowCount from Recording r where r.id = :id")
+    int rowCount(UUID id);
+
     /** Of devices, over, with rows, and never looked through. */
     @Query("select r.id from Recording r where r.live = false and r.deviceId is not null and r.rateHz = 0"
             + " and r.rowCount > 1")

@@ -149,15 +149,13 @@ public class RecordingService {
     public Opened open(UUID id) {
         Recording r = withSamples(id);
         Map<Integer, Map<Integer, SampleBlock>> read = new HashMap<>();
+        Columns newest = r.isLive() ? newest(r) : new Columns(1);
         int rows = r.rowCount();
         double[] starts = r.blockStarts();
-        if (r.isLive()) {
-            Columns newest = newest(r);
-            if (newest.rows() > 0) {
-                read.put(starts.length, blocksOf(newest, rows));
-                starts = LiveRecordings.appended(starts, newest.first(0, 1)[0]);
-                rows += newest.rows();
-            }
+        if (newest.rows() > 0) {
+            read.put(starts.length, blocksOf(newest, rows));
+            starts = LiveRecordings.appended(starts, newest.first(0, 1)[0]);
+            rows += newest.rows();
         }
         BlockLog log = new BlockLog(
                 channels(r),
@@ -230,11 +228,15 @@ public class RecordingService {
 
     /** The rows of a recording that is being written which are not in a block yet. */
     private Columns newest(Recording r) {
+        List<LiveBatchRow> waiting = batches.inOrder(r.id());
+        // The writer may have turned batches into a block since the recording was read: then they are in neither of the
+        // two.
+        while (r.rowCount() != recordings.rowCount(r.id())) {
+            entities.refresh(r);
+            waiting = batches.inOrder(r.id());
+        }
         Columns rows = new Columns(1 + r.channels().size());
-        batches.inOrder(r.id()).forEach(b -> {
-            int known = Math.max(0, r.rowCount() - b.firstRow());
-            rows.add(b.columns(rows.count()), known);
-        });
+        waiting.forEach(b -> rows.add(b.columns(rows.count()), Math.max(0, r.rowCount() - b.firstRow())));
         return rows;
     }
 

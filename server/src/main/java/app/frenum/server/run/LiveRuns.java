@@ -10,11 +10,13 @@ import app.frenum.core.procedure.run.Stage;
 import app.frenum.core.procedure.run.Step;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.DiscPeaks;
 import app.frenum.core.stop.StopKind;
 import app.frenum.server.device.Heard;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.DatabaseTrouble;
 import app.frenum.server.problem.Problem;
+import app.frenum.server.recording.RecordingService;
 import app.frenum.server.who.CurrentWho;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -48,15 +50,23 @@ class LiveRuns {
     private final TestService tests;
     private final RunCards cards;
     private final CurrentWho current;
+    private final RecordingService recordings;
     private final Map<UUID, LiveWatch> watches = new ConcurrentHashMap<>();
     private final Map<UUID, Double> discsTakenAtS = new ConcurrentHashMap<>();
 
-    LiveRuns(RunService runs, RunDevices devices, TestService tests, RunCards cards, CurrentWho current) {
+    LiveRuns(
+            RunService runs,
+            RunDevices devices,
+            TestService tests,
+            RunCards cards,
+            CurrentWho current,
+            RecordingService recordings) {
         this.runs = runs;
         this.devices = devices;
         this.tests = tests;
         this.cards = cards;
         this.current = current;
+        this.recordings = recordings;
     }
 
     @EventListener
@@ -77,6 +87,7 @@ class LiveRuns {
         LiveWatch watch = watches.get(rows.deviceId());
         if (watch == null || !watch.recordingId().equals(rows.recordingId())) {
             watch = new LiveWatch(rows, knownUntil(state, rows.recordingId()));
+            lastOf(state, rows.recordingId()).ifPresent(watch::heats);
             watches.put(rows.deviceId(), watch);
         }
         watch.add(rows.columns(), persevering(() -> runs.clockS(run)));
@@ -89,9 +100,10 @@ class LiveRuns {
                     tests.test(run).basis(),
                     AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
             for (LoggedStop stop : watch.over(options, kind)) {
-                tell(run, rows.deviceId(), stop);
+                tell(run, rows.deviceId(), watch, stop);
             }
         }
+        seePeaks(run, rows.deviceId(), watch);
         seeMotion(run, rows.deviceId(), watch);
         readDiscs(run, rows.deviceId(), watch);
     }
@@ -108,6 +120,29 @@ class LiveRuns {
                 .ifPresent(m -> say(run, device, UUID.randomUUID(), watch.nowS(), new Happening.CarMoves(m)));
     }
 
+    /** Discs are hottest seconds after the vehicle stands: how hot they got is told once the log has gone on so far. */
+    private void seePeaks(UUID run, UUID device, LiveWatch watch) {
+        for (LiveWatch.Heated heated : watch.heated()) {
+            peaks(watch.recordingId(), heated)
+                    .ifPresent(peaks -> say(
+                            run,
+                            device,
+                            id(heated.stop() + "/peaks"),
+                            watch.nowS(),
+                            new Happening.DiscsPeaked(heated.stop(), peaks)));
+        }
+    }
+
+    private Optional<Map<WheelPosition, Double>> peaks(UUID recording, LiveWatch.Heated heated) {
+        Map<WheelPosition, Double> peaks = persevering(
+                () -> DiscPeaks.of(recordings.open(recording).log(), heated.measured(), heated.nextOnsetS()));
+        boolean hotter = peaks.entrySet().stream().anyMatch(e -> {
+            Double known = heated.measured().peakTemperatures().get(e.getKey());
+            return known == null || e.getValue() > known;
+        });
+        return hotter ? Optional.of(peaks) : Optional.empty();
+    }
+
     private static double knownUntil(RunState state, UUID recordingId) {
         return state.stops().stream()
                 .flatMap(s -> s.logged().stream())
@@ -117,12 +152,22 @@ class LiveRuns {
                 .orElse(0);
     }
 
-    private void tell(UUID run, UUID device, LoggedStop stop) {
+    /** The last stop of a recording that the run has: its discs' peaks may still be to come. */
+    private static Optional<LiveWatch.Heated> lastOf(RunState state, UUID recordingId) {
+        return state.stops().stream()
+                .filter(s -> s.logged()
+                        .filter(l -> l.recordingId().equals(recordingId))
+                        .isPresent())
+                .reduce((before, last) -> last)
+                .map(s -> new LiveWatch.Heated(s.id(), s.logged().orElseThrow().measured(), Double.POSITIVE_INFINITY));
+    }
+
+    private void tell(UUID run, UUID device, LiveWatch watch, LoggedStop stop) {
         if (persevering(() -> runs.state(run)).asksFor(stop)) {
             // Found again after a restart, it is the same event.
-            String place =
-                    "%s/%.2f".formatted(stop.recordingId(), stop.measured().onsetS());
-            say(run, device, id(place), stop.restAtS(), new Happening.Logged(stop));
+            UUID id = id("%s/%.2f".formatted(stop.recordingId(), stop.measured().onsetS()));
+            say(run, device, id, stop.restAtS(), new Happening.Logged(stop));
+            watch.heats(new LiveWatch.Heated(id, stop.measured(), Double.POSITIVE_INFINITY));
         }
     }
 
@@ -131,10 +176,20 @@ class LiveRuns {
         double last = discsTakenAtS.getOrDefault(run, Double.NEGATIVE_INFINITY);
         boolean due = state.discs().isEmpty() || Math.abs(watch.nowS() - last) >= DISCS_EVERY_S;
         Map<WheelPosition, Double> discs = watch.discs();
-        if (state.stage() == Stage.WAITING && due && !discs.isEmpty()) {
+        if (isAsked(state) && due && !discs.isEmpty()) {
             discsTakenAtS.put(run, watch.nowS());
             say(run, device, UUID.randomUUID(), watch.nowS(), new Happening.DiscsRead(discs));
         }
+    }
+
+    /** Before a stop, and while discs cool or are to be treated. */
+    private static boolean isAsked(RunState state) {
+        boolean task = state.stage() == Stage.TASK
+                && state.current()
+                        .flatMap(Step::phase)
+                        .filter(p -> p.gate().hottest().isPresent())
+                        .isPresent();
+        return state.stage() == Stage.WAITING || task;
     }
 
     private void read(UUID run, Heard.Read read) {

@@ -9,11 +9,13 @@ import app.frenum.core.log.Role;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.run.LoggedStop;
 import app.frenum.core.stop.AnalysisOptions;
+import app.frenum.core.stop.DiscPeaks;
 import app.frenum.core.stop.LiveStops;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
 import app.frenum.server.device.Heard;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +56,7 @@ final class LiveWatch {
     private double brakedAtS = Double.NEGATIVE_INFINITY;
 
     private double doneUntilS;
+    private final List<Heated> heating = new ArrayList<>();
     /** Distance rolled since this began to watch, m. */
     private double odometerM;
 
@@ -147,6 +150,36 @@ final class LiveWatch {
             doneUntilS = Math.max(doneUntilS, s.endS());
         }
         return found.stream().map(s -> placed(log, calibration, s)).toList();
+    }
+
+    /**
+     * A stop whose discs may still get hotter.
+     *
+     * @param stop its id in the run
+     * @param measured as it was assessed
+     * @param nextOnsetS when the brake was applied again; infinite while it was not, s
+     */
+    record Heated(UUID stop, MeasuredStop measured, double nextOnsetS) {
+        private Heated until(double onsetS) {
+            return new Heated(stop, measured, Math.min(nextOnsetS, onsetS));
+        }
+
+        private boolean isOver(double nowS) {
+            return nowS >= Math.min(nextOnsetS, measured.endS() + DiscPeaks.SEARCH_S);
+        }
+    }
+
+    /** From now on the discs of this stop are watched; those before it are over. */
+    void heats(Heated stop) {
+        heating.replaceAll(before -> before.until(stop.measured().onsetS()));
+        heating.add(stop);
+    }
+
+    /** Stops whose discs' peaks are in the log by now, each told once. */
+    List<Heated> heated() {
+        List<Heated> over = heating.stream().filter(h -> h.isOver(tail.lastS())).toList();
+        heating.removeAll(over);
+        return over;
     }
 
     private LoggedStop placed(MemoryLog log, Calibration calibration, MeasuredStop s) {

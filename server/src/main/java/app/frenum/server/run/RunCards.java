@@ -4,6 +4,7 @@ import app.frenum.core.finding.UnitSystem;
 import app.frenum.core.garage.PartField;
 import app.frenum.core.garage.Slot;
 import app.frenum.core.garage.VehicleField;
+import app.frenum.core.procedure.Gate;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.run.GateView;
 import app.frenum.core.procedure.run.Instruction;
@@ -33,6 +34,9 @@ import org.springframework.transaction.event.TransactionalEventListener;
 /** Tells the devices of a run what is asked for, whenever that changes. */
 @Component
 class RunCards {
+    /** By how much a distance with one bound only is kept away from that. */
+    private static final double MARGIN = 1.1;
+
     private final RunService runs;
     private final RunDevices devices;
     private final GarageService garage;
@@ -89,6 +93,11 @@ class RunCards {
                         .filter(t -> t.unit().dimension() == Dimension.DECELERATION)
                         .map(Quantity::inside)
                         .orElse(null),
+                driven.map(Phase::gate).flatMap(RunCards::rollM).orElse(null),
+                driven.map(p -> p.system().name()).orElse(null),
+                driven.map(p -> p.load().name()).orElse(null),
+                driven.flatMap(Phase::adjuster).map(Quantity::inside).orElse(null),
+                driven.flatMap(Phase::grip).map(Quantity::inside).orElse(null),
                 configuration,
                 side.name(),
                 side.switches().entrySet().stream()
@@ -96,6 +105,15 @@ class RunCards {
                 figures(runs.plan(run), configuration),
                 now,
                 runs.rate(run));
+    }
+
+    /** In the middle of what the gate takes. */
+    private static Optional<Double> rollM(Gate gate) {
+        Optional<Double> nearest = gate.nearest().map(Quantity::inside);
+        Optional<Double> furthest = gate.furthest().map(Quantity::inside);
+        return nearest.isPresent() && furthest.isPresent()
+                ? Optional.of((nearest.get() + furthest.get()) / 2)
+                : nearest.map(n -> MARGIN * n).or(() -> furthest.map(f -> f / MARGIN));
     }
 
     private Map<String, Double> figures(PlanRequest plan, int configuration) {

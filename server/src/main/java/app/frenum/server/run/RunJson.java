@@ -27,6 +27,7 @@ class RunJson {
         @JsonSubTypes.Type(value = Happening.WavedOff.class, name = "wavedOff"),
         @JsonSubTypes.Type(value = Happening.Entered.class, name = "entered"),
         @JsonSubTypes.Type(value = Happening.Logged.class, name = "logged"),
+        @JsonSubTypes.Type(value = Happening.DiscsPeaked.class, name = "discsPeaked"),
         @JsonSubTypes.Type(value = Happening.Decided.class, name = "decided"),
         @JsonSubTypes.Type(value = Happening.Settled.class, name = "settled"),
         @JsonSubTypes.Type(value = Happening.TaskDone.class, name = "taskDone"),

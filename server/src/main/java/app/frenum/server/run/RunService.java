@@ -8,6 +8,7 @@ import app.frenum.core.plan.RunOrder;
 import app.frenum.core.plan.RunScripts;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.procedure.run.Happening;
+import app.frenum.core.procedure.run.JudgedStop;
 import app.frenum.core.procedure.run.OutOfTurn;
 import app.frenum.core.procedure.run.RunEvent;
 import app.frenum.core.procedure.run.RunScript;
@@ -163,6 +164,7 @@ public class RunService {
                 cooling.rollingS(),
                 cooling.standingS(),
                 plan.limit().map(Quantity::inside),
+                garage.vehicle(plan.vehicleId()).spec().frontDiscs(),
                 RunScript.RULES);
     }
 
@@ -247,11 +249,19 @@ public class RunService {
                 request.atS(),
                 who,
                 documents.write(request.what())));
-        after.state().decidedStops().stream()
-                .skip(now.state().decidedStops().size())
-                .forEach(s ->
-                        stops.keep(now.run().id(), now.plan(), after.state().script(), s));
+        record(now, after);
         return after;
+    }
+
+    /** What an event put on record, or changed there, is stored with it, or the event is not. */
+    private void record(Standing now, Standing after) {
+        List<JudgedStop> before = now.state().recorded();
+        List<JudgedStop> all = after.state().recorded();
+        for (int i = 0; i < all.size(); i++) {
+            if (i >= before.size() || !before.get(i).equals(all.get(i))) {
+                stops.keep(now.run().id(), now.plan(), after.state().script(), all.get(i));
+            }
+        }
     }
 
     private double takenFor(Standing run, double saidAtS) {

@@ -7,6 +7,7 @@ import app.frenum.core.garage.VehicleSpec;
 import app.frenum.core.heat.DiscReading;
 import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.WheelPosition;
+import app.frenum.core.people.Who;
 import app.frenum.core.procedure.CrewRole;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.run.HandReadings;
@@ -21,6 +22,7 @@ import app.frenum.core.series.SaidConditions;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.Flag;
 import app.frenum.core.stop.FlagCode;
+import app.frenum.core.stop.StopKind;
 import app.frenum.core.stop.Validity;
 import app.frenum.formats.words.Wording;
 import app.frenum.server.analysis.StopService;
@@ -42,7 +44,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** Turns the decided stops of a run into stops of its test, so that every reading page has them at once. */
+/** Stores the stops and snubs of a run as those of its test, so that every reading page has them at once. */
 @Component
 class RunStops {
     private static final Duration LATELY = Duration.ofMinutes(5);
@@ -59,17 +61,14 @@ class RunStops {
         this.discs = discs;
     }
 
-    /** Keeps a decided stop, if it is one that is compared. */
+    /**
+     * Stores a stop or snub as it is on the run's record; stored already, what was decided and seen of it since is added. What the
+     * run assessed is what is stored: nothing is measured here.
+     */
     void keep(UUID testId, PlanRequest plan, RunScript script, JudgedStop last) {
         Step step = script.steps().get(last.step());
-        boolean measured = last.logged().isPresent()
-                || last.readings().distanceM().isPresent()
-                || last.readings().time().isPresent();
-        if (!measured) {
-            return;
-        }
         Instant when = Instant.ofEpochMilli(Math.round(last.atS() * 1000));
-        Conditions conditions = conditions(plan, step, when);
+        Conditions conditions = conditions(plan, when);
         // What must prove the vehicle back is driven as the baseline is, in a phase of its own name.
         boolean proof = step.phase().filter(Phase::provesBack).isPresent();
         SeriesView series = tests.seriesFor(
@@ -77,42 +76,55 @@ class RunStops {
                 plan.configurationIds().get(proof ? 0 : step.configuration()),
                 proof ? 1 : step.block(),
                 conditions);
-        String phase = step.name();
         Quantity nominal = step.phase().map(Phase::from).orElse(plan.speed());
-        if (last.logged().isPresent()) {
-            stops.addLiveLogged(
-                    last.id(),
-                    series.id(),
-                    last.logged().get(),
-                    new StopService.Beside(
-                            phase,
-                            last.readings().pedal().map(PedalFeel::label).orElse(null),
-                            last.readings().tyres().orElse(null),
-                            null,
-                            nominal.inside()),
-                    struckOut(last),
-                    last.decision().orElseThrow().by());
-            keepPeaks(last);
-            return;
-        }
-        stops.addEntered(
-                last.id(),
+        Who by = by(last);
+        stops.record(
+                new StopService.OfRun(
+                        last.id(),
+                        kind(last, step),
+                        last.logged(),
+                        last.logged().isPresent()
+                                ? Optional.empty()
+                                : Optional.of(entry(last, nominal, conditions, load(plan, step), surface(step)))),
                 series.id(),
-                entry(last, nominal, conditions),
-                new StopService.Beside(
-                        phase,
-                        null,
-                        null,
-                        last.readings().peaks().isEmpty()
-                                ? null
-                                : last.readings().lateS(),
-                        nominal.inside()),
+                beside(last, step, load(plan, step), nominal),
                 struckOut(last),
-                last.decision().orElseThrow().by());
+                by);
+        if (last.logged().isPresent()) {
+            keepPeaks(last, by);
+        }
+    }
+
+    private static StopKind kind(JudgedStop last, Step step) {
+        return last.logged()
+                .map(l -> l.measured().kind())
+                .orElse(
+                        step.phase().filter(p -> p.kind() == Phase.Kind.SNUB).isPresent()
+                                ? StopKind.SNUB
+                                : StopKind.STOP);
+    }
+
+    private static StopService.Beside beside(JudgedStop last, Step step, String load, Quantity nominal) {
+        boolean byLogger = last.logged().isPresent();
+        HandReadings r = last.readings();
+        return new StopService.Beside(
+                step.name(),
+                step.cycle() > 0 ? step.cycle() : null,
+                load,
+                surface(step).orElse(null),
+                byLogger ? r.pedal().map(PedalFeel::label).orElse(null) : null,
+                byLogger ? r.tyres().orElse(null) : null,
+                byLogger || r.peaks().isEmpty() ? null : r.lateS(),
+                nominal.inside());
+    }
+
+    /** Who decided on it; nobody yet where testing was stopped before. */
+    private static Who by(JudgedStop stop) {
+        return stop.decision().map(JudgedStop.Ruling::by).orElse(Who.UNNAMED);
     }
 
     /** Discs read by hand beside the logger: both tell of the same peaks. Where nobody said what was looked at it counts as bare metal. */
-    private void keepPeaks(JudgedStop last) {
+    private void keepPeaks(JudgedStop last, Who by) {
         HandReadings r = last.readings();
         Optional<Quantity> late = Optional.of(new Quantity(Math.round(r.lateS() * 10) / 10.0, Unit.SECONDS));
         r.peaks()
@@ -128,17 +140,30 @@ class RunStops {
                                 Optional.empty(),
                                 Optional.empty(),
                                 false),
-                        last.decision().orElseThrow().by()));
+                        by));
     }
 
-    private Conditions conditions(PlanRequest plan, Step step, Instant when) {
-        boolean light =
+    /** The vehicle's load in a phase. */
+    private static String load(PlanRequest plan, Step step) {
+        boolean unladen =
                 step.phase().filter(p -> p.load() == VehicleSpec.Load.LIGHT).isPresent();
+        return (unladen ? VehicleSpec.Load.LIGHT : plan.load()).name().toLowerCase(Locale.ROOT);
+    }
+
+    /** A surface of its own is told by its grip: the lane's weather says nothing of it. */
+    private static Optional<String> surface(Step step) {
+        return step.phase()
+                .flatMap(Phase::grip)
+                .map(grip -> String.format(Locale.ROOT, "low grip, %.2f", grip.inside()));
+    }
+
+    /** What a whole series is driven under; load and surface belong to each of its stops. */
+    private Conditions conditions(PlanRequest plan, Instant when) {
         Weather weather = devices.weather(when.minus(LATELY), when.plus(LATELY));
         return new Conditions(
                 when.atZone(ZoneOffset.UTC).toLocalDate().toString(),
                 plan.crew().names().get(CrewRole.DRIVER),
-                (light ? VehicleSpec.Load.LIGHT : plan.load()).name().toLowerCase(Locale.ROOT),
+                plan.load().name().toLowerCase(Locale.ROOT),
                 null,
                 null,
                 weather.airC().isKnown()
@@ -172,7 +197,8 @@ class RunStops {
                         : reason.isBlank() ? "repeated" : reason);
     }
 
-    private static HandEntry entry(JudgedStop stop, Quantity nominal, Conditions conditions) {
+    private static HandEntry entry(
+            JudgedStop stop, Quantity nominal, Conditions conditions, String load, Optional<String> surface) {
         HandReadings r = stop.readings();
         boolean timed = r.instrument() == Instrument.STOPWATCH;
         Map<WheelPosition, Quantity> start = stop.startC().entrySet().stream()
@@ -195,8 +221,8 @@ class RunStops {
                         Optional.ofNullable(conditions.drivenOn()),
                         Optional.ofNullable(conditions.driver()),
                         Optional.empty(),
-                        Optional.ofNullable(conditions.load()),
-                        Optional.empty(),
+                        Optional.of(load),
+                        surface,
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),

@@ -8,6 +8,7 @@ import app.frenum.core.series.Driven;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.DistanceBasis;
+import app.frenum.core.stop.StopKind;
 import app.frenum.formats.sheet.SheetBlocks;
 import app.frenum.formats.sheet.SheetStop;
 import app.frenum.server.analysis.DrivenTest;
@@ -85,6 +86,7 @@ class AsIfDriven {
                         List.of(),
                         driven(configurations, typed),
                         stops(typed, blocks, configurations, test, 0),
+                        Map.of(),
                         Map.of()),
                 vehicle,
                 0);
@@ -104,7 +106,7 @@ class AsIfDriven {
                         stops(typed, keeper.blocksOf(testId, typed), configurations, test, before.size()).stream())
                 .toList();
         return comparisons.asIf(
-                new DrivenTest(test, driven.series(), configurations, all, driven.seriesOf()),
+                new DrivenTest(test, driven.series(), configurations, all, driven.seriesOf(), driven.phases()),
                 garage.vehicle(test.vehicleId()),
                 planned.each(testId));
     }
@@ -161,6 +163,7 @@ class AsIfDriven {
                             row.struckOut()
                                     ? row.reason().or(() -> Optional.of("struck out on the sheet"))
                                     : Optional.empty()),
+                    StopKind.STOP,
                     0));
         }
         return all;

@@ -54,7 +54,7 @@ class ComparisonServiceTest {
                 null,
                 LocalDate.EPOCH,
                 false);
-        return new DrivenTest(asked, List.of(), List.of(), List.of(), Map.of());
+        return new DrivenTest(asked, List.of(), List.of(), List.of(), Map.of(), Map.of());
     }
 
     @Test

@@ -163,12 +163,13 @@ class DocumentsTest {
                 120,
                 Optional.of(300.0),
                 Optional.empty(),
+                Set.of(),
                 RunScript.RULES);
         String before = documents
                 .write(script)
                 .replaceFirst("\"standingTauS\":[0-9.]+,", "")
-                .replaceFirst("\"\\$version\":3", "\"was\":0")
-                .replaceFirst("\"rules\":2", "\"were\":0");
+                .replaceFirst("\"\\$version\":4", "\"was\":0")
+                .replaceFirst("\"rules\":3", "\"were\":0");
         assertThat(before).doesNotContain("standingTauS").doesNotContain("version");
         assertThat(documents.read(before, RunScript.class).cooling().standingS())
                 .isEmpty();

@@ -1,6 +1,7 @@
 package app.frenum.core.procedure.run;
 
 import app.frenum.core.procedure.Gate;
+import app.frenum.core.procedure.Phase;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.Validity;
 import java.util.ArrayList;
@@ -30,14 +31,14 @@ final class Deciding {
         return with(now, stop(now, id).settled());
     }
 
-    private static JudgedStop stop(RunState now, UUID id) {
+    static JudgedStop stop(RunState now, UUID id) {
         return now.stops().stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> OutOfTurn.because(RunRefusal.NO_SUCH_STOP));
     }
 
-    private static RunState with(RunState now, JudgedStop changed) {
+    static RunState with(RunState now, JudgedStop changed) {
         return new RunDraft(now)
                 .stops(now.stops().stream()
                         .map(s -> s.id().equals(changed.id()) ? changed : s)
@@ -80,7 +81,8 @@ final class Deciding {
     }
 
     private static RunState inStep(RunState now, int other) {
-        RunDraft draft = new RunDraft(now).step(other).stage(stageOf(now, other));
+        RunDraft draft =
+                new RunDraft(now).step(other).stage(stageOf(now, other)).beginLooking();
         // In a cycle the time to the next application is counted from the first.
         boolean goesOn = other < now.script().steps().size()
                 && now.script().steps().get(other).isInCycleWith(now.current().orElseThrow());
@@ -94,11 +96,31 @@ final class Deciding {
         return now.script().steps().get(index).isBraking() ? Stage.WAITING : Stage.TASK;
     }
 
-    static RunState taskDone(RunState now, String note, RunEvent event) {
-        now.require(now.stage() == Stage.TASK, RunRefusal.NOTHING_BESIDE_DRIVING);
-        if (now.current().orElseThrow().isTreatment()) {
-            requireTreatable(now, note);
+    static RunState taskDone(RunState now, Happening.TaskDone done, RunEvent event) {
+        if (done.step().filter(s -> s < now.step()).isPresent()) {
+            // Pressed twice: the task that its maker saw is done already, and the next one was not looked at.
+            return now;
         }
+        now.require(now.stage() == Stage.TASK, RunRefusal.NOTHING_BESIDE_DRIVING);
+        now.require(done.step().filter(s -> s > now.step()).isEmpty(), RunRefusal.NOTHING_BESIDE_DRIVING);
+        requireDone(now, done.note());
+        return taskDone(now, done.note(), event);
+    }
+
+    /** What a task asks for, where doing it leaves something behind that others go by. */
+    private static void requireDone(RunState now, String note) {
+        Optional<Phase.Kind> kind = now.current().flatMap(Step::phase).map(Phase::kind);
+        boolean asks = now.script().asksForTasks();
+        if (kind.filter(k -> k == Phase.Kind.TREATMENT).isPresent()) {
+            requireTreatable(now, note);
+        } else if (asks && kind.filter(k -> k == Phase.Kind.OBSERVATION).isPresent()) {
+            now.require(!note.isBlank(), RunRefusal.SAY_WHAT_WAS_SEEN);
+        } else if (asks && kind.filter(k -> k == Phase.Kind.INSPECTION).isPresent()) {
+            now.require(now.isInspected() || !note.isBlank(), RunRefusal.LOOK_AT_A_FACE);
+        }
+    }
+
+    static RunState taskDone(RunState now, String note, RunEvent event) {
         List<RunState.Task> all = new ArrayList<>(now.tasks());
         all.add(new RunState.Task(now.step(), note.strip(), event.by(), event.atS()));
         RunState done = new RunDraft(now).tasks(all).build();

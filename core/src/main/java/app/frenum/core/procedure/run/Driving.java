@@ -30,7 +30,7 @@ final class Driving {
                 .build();
         boolean snub = phase(now).kind() == Phase.Kind.SNUB;
         return snub
-                ? judged(resting, event.id(), driven(resting, event), HandReadings.NONE, Optional.empty())
+                ? assessed(resting, event.id(), driven(resting, event), HandReadings.NONE, Optional.empty(), event)
                 : resting;
     }
 
@@ -46,9 +46,10 @@ final class Driving {
             // What people read and felt goes beside what the logger saw, and the stop is judged by both.
             JudgedStop last = now.last();
             return Halting.haltIfDue(
-                    judged(withoutLast(now), last.id(), last.driven(), readings, last.logged()), event);
+                    assessed(withoutLast(now), last.id(), last.driven(), readings, last.logged(), event), event);
         }
-        return Halting.haltIfDue(judged(now, event.id(), driven(now, event), readings, Optional.empty()), event);
+        return Halting.haltIfDue(
+                assessed(now, event.id(), driven(now, event), readings, Optional.empty(), event), event);
     }
 
     static RunState logged(RunState now, LoggedStop stop, RunEvent event) {
@@ -74,7 +75,8 @@ final class Driving {
                 .discs(since)
                 .stage(Stage.AT_REST)
                 .build();
-        return Halting.haltIfDue(judged(atRest, event.id(), driven, HandReadings.NONE, Optional.of(stop)), event);
+        return Halting.haltIfDue(
+                assessed(atRest, event.id(), driven, HandReadings.NONE, Optional.of(stop), event), event);
     }
 
     private static RunState withoutLast(RunState now) {
@@ -88,20 +90,41 @@ final class Driving {
         return new StopJudge.Driven(own.atS(), own.restAtS().orElse(event.atS()), own.startC(), true);
     }
 
+    /** A snub that counts needs nobody's press: it is decided by the rules as soon as it is over, and the run goes on. */
+    private static RunState assessed(
+            RunState now,
+            UUID id,
+            StopJudge.Driven driven,
+            HandReadings readings,
+            Optional<LoggedStop> logged,
+            RunEvent event) {
+        RunState judged = judged(now, id, driven, readings, logged);
+        JudgedStop stop = judged.last();
+        boolean goesOn = phase(now).kind() == Phase.Kind.SNUB && stop.judged() != Validity.REPEAT;
+        return goesOn
+                ? Deciding.advanced(Deciding.with(
+                        judged, stop.decided(new JudgedStop.Ruling(stop.judged(), "", event.by(), event.atS()))))
+                : judged;
+    }
+
     private static RunState judged(
             RunState now, UUID id, StopJudge.Driven driven, HandReadings readings, Optional<LoggedStop> logged) {
         JudgedStop stop = new StopJudge(now).judged(id, driven, readings, logged);
         List<JudgedStop> all = new ArrayList<>(now.stops());
         all.add(stop);
-        RunState judged = new RunDraft(now)
+        return new RunDraft(now)
                 .stops(all)
                 .approach(null)
                 .discs(coolingFrom(now, readings, driven.restAtS()))
                 .lastStart(driven.atS())
                 .stage(Stage.JUDGED)
                 .build();
-        boolean goesOn = phase(now).kind() == Phase.Kind.SNUB && stop.judged() != Validity.REPEAT;
-        return goesOn ? Deciding.advanced(judged) : judged;
+    }
+
+    /** How hot the logger saw the discs get after a stop that is assessed already; no disc gets colder by it. */
+    static RunState discsPeaked(RunState now, UUID id, Map<WheelPosition, Double> celsius) {
+        JudgedStop stop = Deciding.stop(now, id);
+        return Deciding.with(now, stop.peaked(celsius));
     }
 
     /** The readings after a stop are the first of the next cool-down. */

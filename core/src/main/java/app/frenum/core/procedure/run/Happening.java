@@ -108,6 +108,23 @@ public sealed interface Happening {
     }
 
     /**
+     * The logger went on, and saw how hot the discs got after a stop: they are hottest seconds after the vehicle stands.
+     *
+     * @param stop that they were heated by
+     * @param celsius the peak of each, °C
+     */
+    record DiscsPeaked(UUID stop, Map<WheelPosition, Double> celsius) implements Happening {
+        public DiscsPeaked {
+            celsius = celsius.isEmpty() ? Map.of() : new EnumMap<>(celsius);
+        }
+
+        @Override
+        public RunState in(RunState run, RunEvent event) {
+            return Driving.discsPeaked(run, stop, celsius);
+        }
+    }
+
+    /**
      * An operator went along with the rules, or overruled them with a reason.
      *
      * @param stop that they saw; empty, as it was once, for the last
@@ -142,11 +159,21 @@ public sealed interface Happening {
         }
     }
 
-    /** Something that is not driven was done. */
-    record TaskDone(String note) implements Happening {
+    /**
+     * Something that is not driven was done.
+     *
+     * @param note what was put on, seen, or why it was left out
+     * @param step whose task its maker saw; empty, as it was once, for the current one
+     */
+    record TaskDone(String note, Optional<Integer> step) implements Happening {
+        public TaskDone {
+            // What was done before named no step.
+            step = Objects.requireNonNullElse(step, Optional.empty());
+        }
+
         @Override
         public RunState in(RunState run, RunEvent event) {
-            return Deciding.taskDone(run, note, event);
+            return Deciding.taskDone(run, this, event);
         }
     }
 

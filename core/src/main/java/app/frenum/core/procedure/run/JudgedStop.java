@@ -91,11 +91,20 @@ public record JudgedStop(
         return with(decision, List.of());
     }
 
+    /** The same, with discs that the logger saw get so hot by then. */
+    JudgedStop peaked(Map<WheelPosition, Double> celsius) {
+        return with(logged.map(l -> l.peaked(celsius)), decision, objections);
+    }
+
     JudgedStop decided(Ruling own) {
         return with(Optional.of(own), objections);
     }
 
     private JudgedStop with(Optional<Ruling> ruling, List<Ruling> others) {
+        return with(logged, ruling, others);
+    }
+
+    private JudgedStop with(Optional<LoggedStop> seen, Optional<Ruling> ruling, List<Ruling> others) {
         return new JudgedStop(
                 id,
                 step,
@@ -103,7 +112,7 @@ public record JudgedStop(
                 atS,
                 restAtS,
                 readings,
-                logged,
+                seen,
                 startC,
                 peaks,
                 correctedM,

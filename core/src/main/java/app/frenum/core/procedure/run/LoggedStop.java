@@ -2,6 +2,7 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.log.Calibration;
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.stop.MeasuredStop;
 import java.util.EnumMap;
 import java.util.Map;
@@ -29,5 +30,11 @@ public record LoggedStop(
         MeasuredStop measured) {
     public LoggedStop {
         switches = switches.isEmpty() ? Map.of() : new EnumMap<>(switches);
+    }
+
+    /** The same, with discs that got so hot, °C; none gets colder by it. */
+    public LoggedStop peaked(Map<WheelPosition, Double> celsius) {
+        return new LoggedStop(
+                recordingId, onsetAtS, restAtS, switches, calibration, rolledM, measured.withPeaks(celsius));
     }
 }

@@ -21,6 +21,7 @@ final class RunDraft {
     private List<JudgedStop> stops;
     private List<RunState.Task> tasks;
     private List<CrackSeen> cracks;
+    private int looksBefore;
     private List<RunState.Halt> halts;
 
     RunDraft(RunState of) {
@@ -37,6 +38,7 @@ final class RunDraft {
         stops = of.stops();
         tasks = of.tasks();
         cracks = of.cracks();
+        looksBefore = of.looksBefore();
         halts = of.halts();
     }
 
@@ -96,6 +98,12 @@ final class RunDraft {
         return this;
     }
 
+    /** Another step begins: what was looked at before belongs to those before. */
+    RunDraft beginLooking() {
+        looksBefore = cracks.size();
+        return this;
+    }
+
     RunDraft halts(List<RunState.Halt> other) {
         halts = other;
         return this;
@@ -116,6 +124,7 @@ final class RunDraft {
                 stops,
                 tasks,
                 cracks,
+                looksBefore,
                 halts);
     }
 }

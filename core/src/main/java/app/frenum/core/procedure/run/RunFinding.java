@@ -56,6 +56,7 @@ public enum RunFinding implements FindingCode {
     GROWS("side", "perStop"),
     OF_SIDE("side", "finding"),
     OF_STEP("side", "step", "finding"),
+    ATTEMPTS_USED_UP("side", "step", "counted", "asked", "attempts"),
     LET_COUNT_AGAINST_RULES("findings", "by", "reason"),
     REPEATED_AGAINST_RULES("by", "reason"),
     OUTSIDE_GATE("finding"),

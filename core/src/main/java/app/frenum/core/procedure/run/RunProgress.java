@@ -50,6 +50,7 @@ public record RunProgress(List<SideProgress> sides, List<Finding> warnings) {
             }
         }
         proofs(run, warnings);
+        givenUp(run, warnings);
         return new RunProgress(List.copyOf(sides), List.copyOf(warnings));
     }
 
@@ -71,6 +72,27 @@ public record RunProgress(List<SideProgress> sides, List<Finding> warnings) {
                             Term.name(step.name()),
                             new Term.Said(proof.finding())));
                 }
+            }
+        }
+    }
+
+    /** Steps that were left with fewer stops that count than they ask for, because no attempt was left. */
+    private static void givenUp(RunState run, List<Finding> warnings) {
+        for (int i = 0; i < Math.min(run.step(), run.script().steps().size()); i++) {
+            Step step = run.script().steps().get(i);
+            int counted = run.counted(i);
+            if (step.isBraking() && counted < step.repeats()) {
+                int own = i;
+                long attempts =
+                        run.stops().stream().filter(s -> s.step() == own).count();
+                String name = run.script().sides().get(step.configuration()).name();
+                warnings.add(Finding.of(
+                        RunFinding.ATTEMPTS_USED_UP,
+                        Term.name(name),
+                        Term.name(step.name()),
+                        Term.count(counted),
+                        Term.count(step.repeats()),
+                        Term.count(attempts)));
             }
         }
     }

@@ -24,6 +24,8 @@ public enum RunRefusal implements FindingCode {
     NOTHING_BESIDE_DRIVING,
     COLD_DISC_FIRST,
     SAY_WHAT_WAS_APPLIED,
+    SAY_WHAT_WAS_SEEN,
+    LOOK_AT_A_FACE,
     RUN_IS_OVER,
     NOT_STOPPED,
     SAY_WHAT_WAS_INSPECTED,

@@ -53,8 +53,10 @@ public record RunReview(int byTheRules, List<Remark> remarks) {
             readLate(run, stop).ifPresent(remarks::add);
             pedalIgnored(run, stop, i + 1 < run.stops().size()).ifPresent(remarks::add);
         }
+        // A snub that counts is decided by the rules alone: nobody went along with them.
         int along = (int) run.stops().stream()
                 .filter(s -> s.decision().isPresent() && !isOverruled(s))
+                .filter(s -> s.judged() == Validity.REPEAT || !run.isSnub(s))
                 .count();
         return new RunReview(along, List.copyOf(remarks));
     }

@@ -2,6 +2,7 @@ package app.frenum.core.procedure.run;
 
 import app.frenum.core.garage.BrakeSwitch;
 import app.frenum.core.heat.Regimes;
+import app.frenum.core.log.WheelPosition;
 import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.BrakeSystem;
 import app.frenum.core.procedure.Phase;
@@ -25,9 +26,10 @@ import java.util.Set;
  * @param tauS time constant of the front discs where their own cool-down does not tell it yet, s
  * @param standingTauS the same while the car stands; empty until it was learnt
  * @param limitC highest disc temperature allowed, °C
+ * @param inspected front discs of the vehicle, whose faces an inspection asks for; empty where it has none, or none is known
  * @param rules by which version of the rules it is run, so that a run of before is rebuilt as it was: up to 1 a signature held
- *     for ever, a switch that nobody looked
- *     at counted as asked, and somebody had to say that a cool-down was over
+ *     for ever, a switch that nobody looked at counted as asked, and somebody had to say that a cool-down was over; up to 2 an
+ *     inspection was done without a face looked at, and an observation without a word
  */
 public record RunScript(
         List<Step> steps,
@@ -40,14 +42,16 @@ public record RunScript(
         double tauS,
         Optional<Double> standingTauS,
         Optional<Double> limitC,
+        Set<WheelPosition> inspected,
         int rules) {
     /** The rules of now. */
-    public static final int RULES = 2;
+    public static final int RULES = 3;
 
     public RunScript {
         steps = List.copyOf(steps);
         sides = List.copyOf(sides);
         abortRules = abortRules.isEmpty() ? Set.of() : EnumSet.copyOf(abortRules);
+        inspected = inspected.isEmpty() ? Set.of() : EnumSet.copyOf(inspected);
         if (steps.isEmpty() || sides.isEmpty()) {
             throw new IllegalArgumentException("a run needs something to do, with something");
         }
@@ -98,6 +102,10 @@ public record RunScript(
 
     boolean asksForSwitches() {
         return rules > 1;
+    }
+
+    boolean asksForTasks() {
+        return rules > 2;
     }
 
     /** How the front discs cool, as far as it is known. */

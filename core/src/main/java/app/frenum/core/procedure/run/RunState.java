@@ -3,6 +3,7 @@ package app.frenum.core.procedure.run;
 import app.frenum.core.compare.BackToBaseline;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.heat.Motion;
+import app.frenum.core.log.DiscFace;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.people.Who;
 import app.frenum.core.procedure.AbortRule;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /**
@@ -33,6 +35,7 @@ import java.util.function.Predicate;
  * @param stops all of them, in order
  * @param tasks what was done beside driving
  * @param cracks what was seen of the discs, in order
+ * @param looksBefore how many of those were made before the step it is in began
  * @param halts every time testing was stopped, the last one open while the stage is {@link Stage#STOPPED}
  */
 public record RunState(
@@ -49,6 +52,7 @@ public record RunState(
         List<JudgedStop> stops,
         List<Task> tasks,
         List<CrackSeen> cracks,
+        int looksBefore,
         List<Halt> halts) {
     /** A call of the lane holds this long, s. */
     public static final double LANE_HOLDS_S = 120;
@@ -118,6 +122,7 @@ public record RunState(
                 List.of(),
                 List.of(),
                 List.of(),
+                0,
                 List.of());
     }
 
@@ -137,12 +142,49 @@ public record RunState(
 
     /** How often the current step was driven so that it counts. */
     public int counted() {
-        return (int) stops.stream().filter(s -> s.step() == step && s.counts()).count();
+        return counted(step);
     }
 
-    /** Stops that are decided on, in order. */
-    public List<JudgedStop> decidedStops() {
-        return stops.stream().filter(s -> s.decision().isPresent()).toList();
+    /**
+     * Stops and snubs that are on record, in order: those decided on, and one that nobody had decided on yet when testing was
+     * stopped, which may never be.
+     */
+    public List<JudgedStop> recorded() {
+        return stops.stream()
+                .filter(s -> s.decision().isPresent() || stage == Stage.STOPPED)
+                .toList();
+    }
+
+    /** Faces looked at since the step it is in began. */
+    public List<CrackSeen> looks() {
+        return cracks.subList(looksBefore, cracks.size());
+    }
+
+    /** Whether this inspection saw both faces of every disc it asks for; any face where it asks for none by name. */
+    boolean isInspected() {
+        Set<WheelPosition> asked = script.inspected();
+        return !looks().isEmpty()
+                && asked.stream()
+                        .allMatch(wheel -> looks().stream()
+                                        .filter(look -> look.wheel() == wheel)
+                                        .map(CrackSeen::face)
+                                        .distinct()
+                                        .count()
+                                == DiscFace.values().length);
+    }
+
+    /** Whether it was a snub that was asked for. */
+    boolean isSnub(JudgedStop stop) {
+        return script.steps()
+                .get(stop.step())
+                .phase()
+                .filter(p -> p.kind() == Phase.Kind.SNUB)
+                .isPresent();
+    }
+
+    /** Counted stops of a step. */
+    int counted(int index) {
+        return (int) stops.stream().filter(s -> s.step() == index && s.counts()).count();
     }
 
     int attempts() {

@@ -33,6 +33,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -64,6 +65,7 @@ class LoggedRunTest {
             180,
             Optional.empty(),
             Optional.of(300.0),
+            Set.of(),
             RunScript.RULES));
 
     private void says(Happening what) {
@@ -145,7 +147,7 @@ class LoggedRunTest {
             }
         }
         says(new Happening.Decided(last().judged(), "", Optional.empty()));
-        says(new Happening.TaskDone("spray fitted"));
+        says(new Happening.TaskDone("spray fitted", Optional.empty()));
         cool();
         logged(Approach.stop(ASKED_MPS, 0));
         assertThat(last().flags()).extracting(f -> f.code()).contains(FlagCode.WRONG_STATE);

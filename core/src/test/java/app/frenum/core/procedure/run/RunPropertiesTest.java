@@ -31,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.IntPredicate;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -86,6 +87,7 @@ class RunPropertiesTest {
                 180,
                 Optional.empty(),
                 Optional.of(400.0),
+                Set.of(),
                 RunScript.RULES);
     }
 
@@ -106,7 +108,7 @@ class RunPropertiesTest {
             case JUDGED ->
                 new Happening.Decided(
                         state.stops().get(state.stops().size() - 1).judged(), "", Optional.empty());
-            case TASK -> new Happening.TaskDone(random.nextBoolean() ? "" : "film, two strokes");
+            case TASK -> new Happening.TaskDone(random.nextBoolean() ? "" : "film, two strokes", Optional.empty());
             case STOPPED ->
                 random.nextBoolean() ? new Happening.Released("looked at everything") : looked(CrackClass.NONE);
             case DONE -> something(random);
@@ -128,8 +130,9 @@ class RunPropertiesTest {
             case 9, 10 ->
                 new Happening.Decided(
                         any(random, Validity.class), oneIn.test(2) ? "" : "the wind turned", Optional.empty());
-            case 11 -> new Happening.TaskDone("");
-            case 12 -> oneIn.test(4) ? looked(any(random, CrackClass.class)) : new Happening.TaskDone("");
+            case 11 -> new Happening.TaskDone("", Optional.empty());
+            case 12 ->
+                oneIn.test(4) ? looked(any(random, CrackClass.class)) : new Happening.TaskDone("", Optional.empty());
             default ->
                 oneIn.test(3)
                         ? new Happening.Stopped(Optional.empty(), "somebody said so")

@@ -39,6 +39,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -79,6 +80,7 @@ class RunStateTest {
                     180,
                     Optional.empty(),
                     Optional.of(400.0),
+                    Set.of(),
                     RunScript.RULES);
             state = RunState.of(script);
         }
@@ -227,9 +229,10 @@ class RunStateTest {
         run.valid(48).valid(48.5);
         assertThat(run.state.stage()).isEqualTo(Stage.TASK);
         assertThat(run.state.current().orElseThrow().name()).isEqualTo("change parts");
-        run.says(60, new Happening.TaskDone("")).says(60, new Happening.TaskDone("bedded in"));
+        run.says(60, new Happening.TaskDone("", Optional.empty()))
+                .says(60, new Happening.TaskDone("bedded in", Optional.empty()));
         run.valid(45).valid(45.2).valid(44.9).valid(45.1);
-        run.says(60, new Happening.TaskDone("")).valid(48.2).valid(48.3);
+        run.says(60, new Happening.TaskDone("", Optional.empty())).valid(48.2).valid(48.3);
         assertThat(run.state.stage()).isEqualTo(Stage.DONE);
         assertThat(run.state.values(0)).hasSize(4);
         RunProgress progress = RunProgress.of(run.state);
@@ -496,7 +499,8 @@ class RunStateTest {
         assertThat(run.state.current().orElseThrow().name()).isEqualTo("proof");
         run.valid(48.0).valid(48.1).valid(48.0);
         assertThat(run.state.current().orElseThrow().name()).isEqualTo("change parts");
-        run.says(60, new Happening.TaskDone("")).says(60, new Happening.TaskDone(""));
+        run.says(60, new Happening.TaskDone("", Optional.empty()))
+                .says(60, new Happening.TaskDone("", Optional.empty()));
         for (int i = 0; i < 6; i++) {
             run.valid(44 + i / 10.0);
         }
@@ -608,7 +612,7 @@ class RunStateTest {
         CrackSeen none = new CrackSeen(WheelPosition.FRONT_LEFT, DiscFace.OUTER, CrackClass.NONE, Optional.empty());
         run.says(20 * 3600, new Happening.CracksSeen(List.of(none)))
                 .says(60, new Happening.Released("another disc, both faces seen"))
-                .says(60, new Happening.TaskDone("none"));
+                .says(60, new Happening.TaskDone("none", Optional.empty()));
         assertThat(run.state.current().orElseThrow().cycle()).isEqualTo(3);
         run.says(5, new Happening.LaneCalled(true));
         assertThat(GateView.of(run.state, run.now).signed()).isFalse();
@@ -711,14 +715,15 @@ class RunStateTest {
         Phase apply = phase(Phase.Kind.TREATMENT, kmh(0), kmh(0), 1, hottest(40));
         Phase once = phase(Phase.Kind.STOP, kmh(60), kmh(0), 1, Gate.OPEN);
         Driven run = new Driven(procedure(apply, once), 1).signed();
-        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone("film on both faces")))
+        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone("film on both faces", Optional.empty())))
                 .isInstanceOf(OutOfTurn.class);
         run.discsAt(90);
-        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone("film on both faces")))
+        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone("film on both faces", Optional.empty())))
                 .isInstanceOf(OutOfTurn.class);
         run.discsAt(30);
-        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone(" "))).isInstanceOf(OutOfTurn.class);
-        run.says(1, new Happening.TaskDone("film on both faces, two strokes"));
+        assertThatThrownBy(() -> run.says(1, new Happening.TaskDone(" ", Optional.empty())))
+                .isInstanceOf(OutOfTurn.class);
+        run.says(1, new Happening.TaskDone("film on both faces, two strokes", Optional.empty()));
         assertThat(run.state.tasks())
                 .extracting(RunState.Task::note)
                 .containsExactly("film on both faces, two strokes");
