@@ -2300,6 +2300,22 @@ export interface components {
             /** Format: uuid */
             stopId: string;
         };
+        DiscsPeaked: {
+            celsius: {
+                /** Format: double */
+                FRONT_LEFT?: number;
+                /** Format: double */
+                FRONT_RIGHT?: number;
+                /** Format: double */
+                REAR_LEFT?: number;
+                /** Format: double */
+                REAR_RIGHT?: number;
+            };
+            /** Format: uuid */
+            stop: string;
+            /** @enum {string} */
+            type: "discsPeaked";
+        };
         DiscsRead: {
             celsius: {
                 /** Format: double */
@@ -2421,6 +2437,12 @@ export interface components {
             candidateId: string | null;
             expectation: string;
             guess: components["schemas"]["Guess"] | null;
+        };
+        Face: {
+            /** @enum {string} */
+            face: "OUTER" | "INNER";
+            /** @enum {string} */
+            wheel: "FRONT_LEFT" | "FRONT_RIGHT" | "REAR_LEFT" | "REAR_RIGHT";
         };
         FactorsView: {
             between: components["schemas"]["Between"] | null;
@@ -2710,7 +2732,7 @@ export interface components {
             seq: number;
             what: components["schemas"]["Happening"];
         };
-        Happening: components["schemas"]["Decided"] | components["schemas"]["Signed"] | components["schemas"]["DiscsRead"] | components["schemas"]["CarMoves"] | components["schemas"]["LaneCalled"] | components["schemas"]["Started"] | components["schemas"]["AtRest"] | components["schemas"]["WavedOff"] | components["schemas"]["Entered"] | components["schemas"]["Logged"] | components["schemas"]["Settled"] | components["schemas"]["TaskDone"] | components["schemas"]["CracksSeen"] | components["schemas"]["Stopped"] | components["schemas"]["Released"];
+        Happening: components["schemas"]["Decided"] | components["schemas"]["TaskDone"] | components["schemas"]["Signed"] | components["schemas"]["DiscsRead"] | components["schemas"]["CarMoves"] | components["schemas"]["LaneCalled"] | components["schemas"]["Started"] | components["schemas"]["AtRest"] | components["schemas"]["WavedOff"] | components["schemas"]["Entered"] | components["schemas"]["Logged"] | components["schemas"]["DiscsPeaked"] | components["schemas"]["Settled"] | components["schemas"]["CracksSeen"] | components["schemas"]["Stopped"] | components["schemas"]["Released"];
         HealthFinding: {
             channel: string;
             /** @enum {string} */
@@ -2958,6 +2980,7 @@ export interface components {
             controlledBy: string;
             grade: components["schemas"]["WrittenQuantity"];
             lane: string;
+            lap: components["schemas"]["WrittenQuantity"] | null;
             length: components["schemas"]["WrittenQuantity"];
             runOff: components["schemas"]["WrittenQuantity"];
             site: string;
@@ -3068,6 +3091,7 @@ export interface components {
         };
         Limit: {
             atLeast: boolean;
+            of: ("DECELERATION" | "DISTANCE" | "SHARE_OF_BASELINE" | "FRONT_BIAS" | "PEDAL_FORCE") | null;
             phase: string | null;
             source: string;
             value: components["schemas"]["WrittenQuantity"];
@@ -3821,6 +3845,7 @@ export interface components {
             gate: components["schemas"]["GateView"];
             gateOpen: boolean;
             halt: components["schemas"]["Halt"] | null;
+            inspected: boolean;
             instruction: components["schemas"]["Instruction"];
             /** Format: double */
             nowS: number;
@@ -3843,6 +3868,7 @@ export interface components {
             stops: components["schemas"]["JudgedStop"][];
             /** Format: uuid */
             testId: string;
+            toInspect: components["schemas"]["Face"][];
         };
         SafetyGate: {
             seen: ("COURSE_CLOSED" | "RUN_OFF_CLEAR" | "HELMETS" | "EXTINGUISHER" | "FIRST_AID" | "RADIOS" | "ABORT_WORDS" | "HOT_PARTS" | "CRACKED_DISCS" | "VEHICLE")[];
@@ -4206,11 +4232,15 @@ export interface components {
         StopView: {
             automatic: components["schemas"]["MeasuredStop"] | null;
             byHand: components["schemas"]["HandEntry"] | null;
+            cycle: number | null;
             decisions: components["schemas"]["Decision"][];
             entrySpeed: components["schemas"]["WrittenFigure"];
             /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            kind: "STOP" | "SNUB";
             lateS: number | null;
+            load: string | null;
             measured: components["schemas"]["MeasuredStop"] | null;
             moves: components["schemas"]["EdgeMove"][];
             /** Format: double */
@@ -4220,9 +4250,11 @@ export interface components {
             pedalFeel: string | null;
             phase: string | null;
             recordingId: string | null;
+            restored: components["schemas"]["EdgeMove"] | null;
             /** Format: uuid */
             seriesId: string;
             struckOut: boolean;
+            surface: string | null;
             tyres: ("COLD" | "WARM") | null;
             uncertainty: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
@@ -4295,6 +4327,7 @@ export interface components {
         };
         TaskDone: {
             note: string;
+            step: number | null;
             /** @enum {string} */
             type: "taskDone";
         };

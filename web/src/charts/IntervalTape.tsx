@@ -13,6 +13,8 @@ export function IntervalTape(props: {
   difference: number;
   low: number;
   high: number;
+  /** Confidence level of the range, 0 to 1: above 0.95 while a planned test is looked at early. */
+  level: number;
   margin: number;
   sign: 1 | -1;
   better: string;
@@ -39,7 +41,10 @@ export function IntervalTape(props: {
           head: ['', `${props.better}, ${shown.unit}`],
           rows: [
             ['difference', number(difference, shown.decimals)],
-            ['95 % range from', number(low, shown.decimals)],
+            [
+              `${number(100 * props.level, props.level > 0.95 ? 1 : 0)} % range from`,
+              number(low, shown.decimals),
+            ],
             ['to', number(high, shown.decimals)],
             ['worth having', number(margin, shown.decimals)],
           ],

@@ -15,6 +15,7 @@ describe('the tape of a difference', () => {
         difference={difference}
         low={low}
         high={high}
+        level={0.95}
         margin={1}
         sign={-1}
         better="shorter"

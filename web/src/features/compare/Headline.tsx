@@ -48,6 +48,7 @@ export function Headline(props: {
             difference={pair.difference.value}
             low={pair.interval.low}
             high={pair.interval.high}
+            level={pair.level}
             margin={pair.margin.value}
             sign={time ? 1 : -1}
             better={time ? 'harder' : 'shorter'}

@@ -20,6 +20,7 @@ const NEW: LaneSpec = {
   surface: '',
   bothWays: false,
   controlledBy: '',
+  lap: null,
 };
 
 /** Where is driven: chosen from the lanes known, or described. */
@@ -91,6 +92,7 @@ function LaneSheet(props: {
       <Input value={spec[key]} onChange={(e) => setSpec({ ...spec, [key]: e.target.value })} />
     </Field>
   );
+  const lapEntry = props.entries.find((e) => fieldKey(e.field) === 'lap');
   const quantity = (key: 'length' | 'runOff' | 'grade') => {
     const allowed = props.entries.find((e) => fieldKey(e.field) === key);
     return (
@@ -118,6 +120,14 @@ function LaneSheet(props: {
         {quantity('length')}
         {quantity('runOff')}
         {quantity('grade')}
+        {lapEntry && (
+          <QuantityField
+            allowed={lapEntry}
+            value={spec.lap}
+            {...(errors.lap ? { error: errors.lap } : {})}
+            onChange={(lap) => setSpec({ ...spec, lap })}
+          />
+        )}
         {text('Surface', 'surface')}
         {text('Controlled by', 'controlledBy')}
         <label className="flex items-center gap-2 text-sm">

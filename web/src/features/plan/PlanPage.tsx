@@ -116,7 +116,7 @@ function firstPlan(
     procedureId: procedure.id,
     laneId: null,
     speed: { entered: speed.entered, unit: speed.unit },
-    margin: { entered: detail.test.marginOfBaseline ? 1 : detail.test.marginSize, unit: 'METRES' },
+    margin: { entered: worthwhileM(detail), unit: 'METRES' },
     stopsEach: 8,
     order: 'A_B_A',
     seed: Math.floor(Math.random() * 1e6),
@@ -129,6 +129,21 @@ function firstPlan(
     beddedBefore: true,
     crew: { names: {} },
   };
+}
+
+const FIRST_MARGIN_M = 1;
+
+/** The smallest worthwhile difference of the test, m: the same here as wherever its stops are compared. */
+export function worthwhileM({ test, stops, series }: TestDetail): number {
+  if (!test.marginOfBaseline) return test.marginSize;
+  const baseline = series.filter((s) => s.configurationId === test.baselineConfigurationId).map((s) => s.id);
+  const counted = stops.filter(
+    (s) => baseline.includes(s.seriesId) && s.kind === 'STOP' && !s.struckOut && s.validity !== 'REPEAT',
+  );
+  const metres = counted.flatMap((s) => (s.value.value === undefined ? [] : [s.value.value]));
+  if (metres.length === 0) return FIRST_MARGIN_M;
+  const mean = metres.reduce((a, b) => a + b, 0) / metres.length;
+  return Math.max(0.01, Math.round(100 * test.marginSize * mean) / 100);
 }
 
 /** The configurations that the test has stops of, before any others of the car. */

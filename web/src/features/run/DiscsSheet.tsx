@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Happening, RunView, Wheel } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
+import { useDraft } from '../../reader/useDraft';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { number } from '../../units/units';
@@ -12,7 +13,8 @@ export function DiscsSheet(props: { view: RunView; say: (what: Happening) => voi
   const { units, system } = usePreferences();
   const t = units.temperature;
   const wheels = useWheels();
-  const [values, setValues] = useState<Record<string, string>>({});
+  const draft = useDraft<Record<string, string>>(`${props.view.testId}.discs.${props.view.stops.length}`, {});
+  const values = draft.value;
   const [active, setActive] = useState<string>('FRONT_LEFT');
   const fields: PadField[] = wheels.map(([wheel, label]) => {
     const last = props.view.discs.find((d) => d.wheel === wheel);
@@ -35,7 +37,13 @@ export function DiscsSheet(props: { view: RunView; say: (what: Happening) => voi
       description="Same spot each time, on the blackened patch: bare metal reads far too cold by infrared. Hot parts burn."
       onClose={props.onClose}
     >
-      <NumberPad fields={fields} values={values} active={active} onActive={setActive} onChange={setValues} />
+      <NumberPad
+        fields={fields}
+        values={values}
+        active={active}
+        onActive={setActive}
+        onChange={draft.change}
+      />
       <Button
         tone="main"
         className="mt-4 min-h-16 w-full text-[19px]"
@@ -45,6 +53,7 @@ export function DiscsSheet(props: { view: RunView; say: (what: Happening) => voi
             typed.map(([w]) => [w, inside(Number(values[w]), system)]),
           ) as Partial<Record<Wheel, number>>;
           props.say({ type: 'discsRead', celsius });
+          draft.forget();
           props.onClose();
         }}
       >

@@ -77,9 +77,27 @@ describe('the foot of the run card', () => {
       phase: { name: 'apply', kind: 'TREATMENT' },
     };
     const task = foot(runView({ stage: 'TASK', current: current as unknown as RunView['current'] }));
-    fireEvent.click(button(/Write it down/));
+    fireEvent.click(button(/Record result/));
     expect(task.onSheet).toHaveBeenCalledWith('task');
     expect(task.say).not.toHaveBeenCalled();
+  });
+
+  it('asks an inspection for its faces, and names the step that was seen when it is done', () => {
+    const inspection = (inspected: boolean) =>
+      runView({
+        stage: 'TASK',
+        step: 7,
+        inspected,
+        current: { kind: 'TASK', phase: { kind: 'INSPECTION' } } as unknown as RunView['current'],
+      });
+    const open = foot(inspection(false));
+    fireEvent.click(button(/Skip the rest, with a reason/));
+    expect(open.onSheet).toHaveBeenCalledWith('task');
+    expect(open.say).not.toHaveBeenCalled();
+    cleanup();
+    const seen = foot(inspection(true));
+    fireEvent.click(button(/Done/));
+    expect(seen.say).toHaveBeenCalledWith({ type: 'taskDone', note: '', step: 7 });
   });
 
   it('goes along with what the rules said', () => {

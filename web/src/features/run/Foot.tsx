@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import type { Happening, RunView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Key } from '../../ui/Layout';
-import { alongWithTheRules, isLaneOnly, isWrittenDown } from './stages';
+import { alongWithTheRules, isLaneOnly, isWrittenDown, taskDone } from './stages';
 
 const BIG = 'min-h-[74px] text-[20px] max-[899px]:min-h-14 max-[899px]:text-[18px]';
 
@@ -59,6 +59,10 @@ export function Foot(props: {
     </footer>
   );
 }
+
+/** What is still to be recorded of a task. */
+const taskWords = (view: RunView) =>
+  view.current?.phase?.kind === 'INSPECTION' ? 'Skip the rest, with a reason' : 'Record result';
 
 const judged = (view: RunView) => view.stops.at(-1)?.judged ?? 'VALID';
 
@@ -129,9 +133,9 @@ function Forward(props: Parameters<typeof Foot>[0]) {
         <Button
           tone="main"
           className={BIG}
-          onClick={() => (isWrittenDown(view) ? props.onSheet('task') : say({ type: 'taskDone', note: '' }))}
+          onClick={() => (isWrittenDown(view) ? props.onSheet('task') : say(taskDone(view, '')))}
         >
-          {isWrittenDown(view) ? 'Write it down' : 'Done'}
+          {isWrittenDown(view) ? taskWords(view) : 'Done'}
         </Button>
       );
     case 'DONE':

@@ -65,6 +65,10 @@ function words(what: Happening): string {
       return 'Readings entered';
     case 'logged':
       return 'The logger saw a stop';
+    case 'discsPeaked':
+      return `Disc peaks logged: ${Object.values(what.celsius)
+        .map((c) => Math.round(c))
+        .join(', ')} °C`;
     case 'decided':
       return `Decided: ${what.validity === 'REPEAT' ? 'drive it again' : 'counts'}${what.reason ? `, ${what.reason}` : ''}`;
     case 'settled':

@@ -7,6 +7,7 @@ import { Gates } from './Gates';
 import { GateTape } from './GateTape';
 import { loggerOf, type useLive } from './live';
 import type { Queued } from './queue';
+import { Inspection } from './Inspection';
 import { Recorder } from './Recorder';
 import { Review } from './Review';
 import type { Sheet } from './Sheets';
@@ -45,11 +46,7 @@ export function Middle(props: {
       )}
       {stage === 'WAITING' && <Gates view={view} now={now} />}
       {LOOKED_AT.includes(stage) && (
-        <p>
-          <Button className="min-h-12" onClick={() => setSheet('cracks')}>
-            Looked at a disc for cracks
-          </Button>
-        </p>
+        <Inspection view={view} stage={stage} say={say} onFace={() => setSheet('cracks')} />
       )}
       {view.review && stage === 'DONE' && <Review review={view.review} />}
       {logger && <Recorder live={live} colour={`c${letterOf(view.current?.configuration ?? 0)}`} />}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Entry, HandReadings, Happening, Quantity, RunView, Wheel } from '../../api/types';
 import { useChoices, useEntries } from '../../forms/useForms';
 import { usePreferences } from '../../reader/preferences';
+import { useDraft } from '../../reader/useDraft';
 import { Button } from '../../ui/Button';
 import { Segments } from '../../ui/Segments';
 import { Field, Input } from '../../ui/Field';
@@ -27,6 +28,23 @@ type WhatWasSeen = {
 };
 const NOTHING_SEEN: WhatWasSeen = { pedal: null, effort: null, locked: 'no', switches: {}, tyres: null };
 
+type Draft = {
+  values: Record<string, string>;
+  readAtS: number | null;
+  instrument: Instrument;
+  people: number;
+  seen: WhatWasSeen;
+  note: string;
+};
+const NOTHING_READ: Draft = {
+  values: {},
+  readAtS: null,
+  instrument: 'TAPE',
+  people: 1,
+  seen: NOTHING_SEEN,
+  note: '',
+};
+
 /** What people read off thermometer, tape and stopwatch, in the order it is taken: heat goes first. */
 export function ReadingsSheet(props: {
   view: RunView;
@@ -41,21 +59,18 @@ export function ReadingsSheet(props: {
   const { units, system } = usePreferences();
   const typed = TYPED[system];
   const wheels = useWheels();
-  const [values, setValues] = useState<Record<string, string>>({});
+  const draft = useDraft<Draft>(`${view.testId}.readings.${view.stops.length}.${view.stage}`, NOTHING_READ);
+  const { values, readAtS, instrument, people, seen, note } = draft.value;
+  const set = (changes: Partial<Draft>) => draft.change({ ...draft.value, ...changes });
   const [active, setActive] = useState('FRONT_LEFT');
-  const [readAtS, setReadAtS] = useState<number | null>(null);
-  const [instrument, setInstrument] = useState<Instrument>('TAPE');
-  const [people, setPeople] = useState(1);
-  const [seen, setSeen] = useState<WhatWasSeen>(NOTHING_SEEN);
-  const [note, setNote] = useState('');
   const [readOn, setReadOn] = useReadOn();
   const lateS = Math.max(0, (readAtS ?? props.now) - props.restAtS);
   const asked = view.sides[view.current?.configuration ?? 0]?.switches ?? [];
   const fields = padFields(view, wheels, units, people, useEntries('reading'));
   const change = (next: Record<string, string>) => {
     // The first digit of a temperature says when it was read.
-    if (readAtS === null && wheels.some(([w]) => next[w])) setReadAtS(props.now);
-    setValues(next);
+    const read = readAtS === null && wheels.some(([w]) => next[w]);
+    set({ values: next, ...(read ? { readAtS: props.now } : {}) });
   };
   const logged = view.stage === 'JUDGED' && !!view.stops.at(-1)?.logged;
   const ready =
@@ -95,15 +110,26 @@ export function ReadingsSheet(props: {
       <div className="grid gap-4">
         <NumberPad fields={fields} values={values} active={active} onActive={setActive} onChange={change} />
         {readAtS !== null && <LookedAt value={readOn} onChange={setReadOn} />}
-        <ReadWith instrument={instrument} people={people} onInstrument={setInstrument} onPeople={setPeople} />
-        <Seen asked={asked} seen={seen} before={view.stops.at(-1)?.readings} onChange={setSeen} />
-        <Note value={note} onChange={setNote} />
+        <ReadWith
+          instrument={instrument}
+          people={people}
+          onInstrument={(next) => set({ instrument: next })}
+          onPeople={(next) => set({ people: next })}
+        />
+        <Seen
+          asked={asked}
+          seen={seen}
+          before={view.stops.at(-1)?.readings}
+          onChange={(next) => set({ seen: next })}
+        />
+        <Note value={note} onChange={(next) => set({ note: next })} />
         <Button
           tone="main"
           className="min-h-16 text-[19px]"
           disabled={!ready}
           onClick={() => {
             props.say({ type: 'entered', readings: readings() });
+            draft.forget();
             props.onClose();
           }}
         >

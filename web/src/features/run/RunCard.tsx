@@ -16,6 +16,7 @@ import { Sheets, type Sheet } from './Sheets';
 import { alongWithTheRules, isLaneOnly, isWrittenDown } from './stages';
 import { statusWords, TopLine } from './TopLine';
 import { useCardKeys } from './useCardKeys';
+import { useSteadySay } from './useSteady';
 import { Unsent } from './Unsent';
 import { useRunClock } from './useRun';
 import { useStopKey } from './useStopKey';
@@ -33,7 +34,8 @@ export function RunCard(props: {
   onForgetRefused: () => void;
   onHandOver: () => void;
 }) {
-  const { view, queued, say } = props;
+  const { view, queued } = props;
+  const { steady, say } = useSteadySay(view.step, props.say);
   const now = useRunClock(props.clock);
   const [sheet, setSheet] = useState<Sheet>(null);
   const live = useLive(loggerOf(view)?.id);
@@ -48,20 +50,17 @@ export function RunCard(props: {
   // What was not sent yet knows better than the last answer.
   const unsentRest = queued.pending.findLast((e) => e.what.type === 'atRest');
   const restAtS = unsentRest?.atS ?? view.approach?.restAtS ?? (last?.logged ? last.restAtS : now);
-  const start = () => say({ type: 'started' });
   const forward = () => {
-    if (stage === 'WAITING' && (view.gateOpen || offline)) start();
+    if (stage === 'WAITING' && (view.gateOpen || offline)) say({ type: 'started' });
     else if (stage === 'WAITING' && isLaneOnly(view)) {
       say({ type: 'laneCalled', clear: true });
-      start();
+      say({ type: 'started' });
     } else if (stage === 'APPROACH') say({ type: 'atRest' });
     else if (stage === 'AT_REST') setSheet('readings');
     else if (stage === 'UNSIGNED' || (stage === 'WAITING' && !view.gate.signed)) setSheet('sign');
     else if (stage === 'TASK' && isWrittenDown(view)) setSheet('task');
   };
-  const goAlong = () => {
-    if (stage === 'JUDGED' && last) say(alongWithTheRules(view));
-  };
+  const goAlong = () => stage === 'JUDGED' && last && say(alongWithTheRules(view));
   useCardKeys({ view, stage, forward, goAlong, say, setSheet });
   return (
     <div data-density="trackside" className="flex min-h-dvh flex-col bg-sheet">
@@ -76,6 +75,7 @@ export function RunCard(props: {
       />
       <main
         id="main"
+        data-steady={steady}
         className="grid flex-1 content-start min-[900px]:grid-cols-[1fr_400px] min-[900px]:grid-rows-[auto_1fr]"
       >
         <section className="grid content-start gap-5 px-8 pt-5 max-[899px]:-order-2 max-[899px]:px-4 max-[899px]:pt-3">
@@ -114,7 +114,7 @@ export function RunCard(props: {
         armed={armed}
         onSheet={setSheet}
       />
-      <Sheets {...props} sheet={sheet} now={now} restAtS={restAtS} onClose={() => setSheet(null)} />
+      <Sheets {...props} say={say} sheet={sheet} now={now} restAtS={restAtS} onClose={() => setSheet(null)} />
     </div>
   );
 }

@@ -3,8 +3,15 @@ import type { Happening, RunView } from '../../api/types';
 /** Whether what is done now is worth nothing unless it is written down. */
 export const isWrittenDown = (view: RunView) => {
   const kind = view.current?.phase?.kind;
-  return kind === 'TREATMENT' || kind === 'OBSERVATION';
+  return kind === 'TREATMENT' || kind === 'OBSERVATION' || (kind === 'INSPECTION' && !view.inspected);
 };
+
+/** A task that is done, of the step that its maker sees. */
+export const taskDone = (view: RunView, note: string): Happening => ({
+  type: 'taskDone',
+  note,
+  step: view.step,
+});
 
 /** Whether only the call of the lane is missing: whoever sees all of it may call and start in one press. */
 export const isLaneOnly = ({ gate }: RunView) =>

@@ -9,7 +9,7 @@ export function useCardKeys(p: {
   view: RunView;
   stage: RunView['stage'];
   forward: () => void;
-  goAlong: () => void;
+  goAlong: () => unknown;
   say: (what: Happening) => void;
   setSheet: (sheet: Sheet) => void;
 }) {

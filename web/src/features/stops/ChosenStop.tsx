@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Segments } from '../../ui/Segments';
 import { AsGiven, Words } from './Figures';
 import { LoggedStop } from './LoggedStop';
+import { stopName } from './conditions';
 
 type ChosenProps = {
   detail: TestDetail;
@@ -58,10 +59,13 @@ export function ChosenStop({ detail, stop, overlaid, axis, onAxis, onOverlay, on
       <>
         <div className="flex flex-wrap items-start justify-between gap-4">
           <h1 className="text-2xl">
-            Stop {stop.number} of {letter}: {figure(stop.value, shown)} ±{' '}
-            {figure(twice(stop.uncertainty), shown)} {shown.unit}
+            {stopName(stop)} of {letter}
+            {stop.value.value === undefined
+              ? ', not measured'
+              : `: ${figure(stop.value, shown)} ± ${figure(twice(stop.uncertainty), shown)} ${shown.unit}`}
             {time && ' by stopwatch'}
             {!time &&
+              stop.value.value !== undefined &&
               (stop.entrySpeed.value === undefined
                 ? ', as driven: nobody wrote down the entry speed'
                 : ', corrected for entry speed')}

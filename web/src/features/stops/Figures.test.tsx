@@ -87,7 +87,6 @@ describe('the figures of a stop', () => {
     [{ struckOut: false, validity: 'REPEAT' }, 'repeat'],
     [{ struckOut: false, validity: 'NOTE' }, 'valid, note'],
     [{ struckOut: false, validity: 'VALID' }, 'valid'],
-    [{ struckOut: false, validity: 'VALID', measured: { kind: 'SNUB' } }, 'snub'],
   ])('%j is called %s', (view, word) => {
     shown(<State stop={view as unknown as StopView} />);
     expect(screen.getByText(word)).toBeTruthy();

@@ -9,10 +9,12 @@ import type { Letter } from '../../charts/letters';
 import type { Curve, XAxis } from '../../charts/traces/layout';
 import { TracePanes } from '../../charts/traces/TracePanes';
 import { figure } from '../../units/units';
+import { moment } from '../../units/when';
 import { Failure, Reading } from '../../ui/Layout';
 import { EdgeBar } from './EdgeBar';
 import { Figures, Words } from './Figures';
 import { ReasonSheet } from './ReasonSheet';
+import { stopName } from './conditions';
 import { EDGE_STEP_S } from './edges';
 import { useEdges } from './useEdges';
 
@@ -63,7 +65,7 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
     );
   }
   if (failed) return <Failure error={failed} />;
-  if (!traces[0]?.data || !kept) return <Reading what={`Reading stop ${stop.number}`} />;
+  if (!traces[0]?.data || !kept) return <Reading what={`Loading ${stopName(stop).toLowerCase()}`} />;
   const measured = moved && tried.data ? tried.data : kept;
   const curves: Curve[] = shownStops.flatMap((s, i) => {
     const data = traces[i]?.data;
@@ -100,7 +102,7 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
       <ReasonSheet
         key={`keep${keeping}`}
         open={keeping}
-        title={`Keep the moved edges of stop ${stop.number}`}
+        title={`Save the moved edges of ${stopName(stop).toLowerCase()}`}
         description="The automatic ones are kept beside them."
         action="Keep"
         suggestions={['pedal was rested on before', 'noise before the onset', 'switch came late']}
@@ -133,7 +135,7 @@ function StopHeadline(props: { stop: StopView; measured: MeasuredStop; letter: L
     <div className="mb-3 flex flex-wrap items-start justify-between gap-4">
       <div>
         <h1 className="text-2xl">
-          Stop {stop.number} of {props.letter} {measured.kind === 'STOP' ? `came to rest in` : 'slowed over'}{' '}
+          {stopName(stop)} of {props.letter} {measured.kind === 'STOP' ? `came to rest in` : 'slowed over'}{' '}
           {figure(measured.distance, units.distance)} {units.distance.unit} from{' '}
           {figure(measured.entrySpeed, units.speed)} {units.speed.unit}
         </h1>
@@ -142,6 +144,11 @@ function StopHeadline(props: { stop: StopView; measured: MeasuredStop; letter: L
             ? `Struck out: ${stop.decisions.at(-1)?.reason}.`
             : `Plateau ${figure(measured.mfdd, units.deceleration)} ${units.deceleration.unit}, build-up ${figure(measured.buildUp, units.time)} s; corrected to nominal speed ${figure(measured.correctedDistance, units.distance)} ${units.distance.unit}.`}
         </p>
+        {stop.restored && (
+          <p className="mt-1 border-l-[3px] border-caution pl-2 text-[14.5px]">
+            Corrected by {stop.restored.by}, {moment(stop.restored.at)}: {stop.restored.why}
+          </p>
+        )}
       </div>
       {props.bar}
     </div>

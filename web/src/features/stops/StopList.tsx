@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import type { StopView, TestDetail } from '../../api/types';
 import { usePreferences } from '../../reader/preferences';
 import { letterOf } from '../../charts/letters';
@@ -6,7 +7,7 @@ import { figure } from '../../units/units';
 import { Status } from '../../ui/Status';
 import { Table, Th } from '../../ui/Table';
 import { cx } from '../../ui/cx';
-import { conditionWords } from './conditions';
+import { conditionWords, loadWord, stopName } from './conditions';
 
 /** The stops by configuration and block; struck-out ones stay in their place. */
 export function StopList(props: {
@@ -48,19 +49,39 @@ export function StopList(props: {
             </tr>
             {detail.stops
               .filter((stop) => stop.seriesId === s.id)
-              .map((stop) => (
-                <Row
-                  key={stop.id}
-                  stop={stop}
-                  chosen={stop.id === props.chosen}
-                  overlaid={props.overlaid.has(stop.id)}
-                  onChoose={props.onChoose}
-                />
+              .map((stop, i, own) => (
+                <Fragment key={stop.id}>
+                  {drivenAs(stop) !== drivenAs(own[i - 1]) && <Phase stop={stop} />}
+                  <Row
+                    stop={stop}
+                    chosen={stop.id === props.chosen}
+                    overlaid={props.overlaid.has(stop.id)}
+                    onChoose={props.onChoose}
+                  />
+                </Fragment>
               ))}
           </tbody>
         );
       })}
     </Table>
+  );
+}
+
+/** As what a stop of a run was driven: its phase, the repeat of the cycle, the load, and a surface of its own. */
+const drivenAs = (stop: StopView | undefined): string =>
+  stop
+    ? [stop.phase, stop.cycle && `cycle ${stop.cycle}`, stop.load && loadWord(stop.load), stop.surface]
+        .filter(Boolean)
+        .join(', ')
+    : '';
+
+function Phase({ stop }: { stop: StopView }) {
+  return (
+    <tr>
+      <th colSpan={4} scope="rowgroup" className="px-1.5 pt-2 text-left text-[12.5px] font-[600] text-ink-2">
+        {drivenAs(stop)}
+      </th>
+    </tr>
   );
 }
 
@@ -95,8 +116,8 @@ function Row({
       onClick={() => onChoose(stop.id)}
     >
       <td className={cx(cell, 'font-[600]')}>
-        <button type="button" aria-current={chosen} aria-label={`Stop ${stop.number}`}>
-          {stop.number}
+        <button type="button" aria-current={chosen} aria-label={stopName(stop)}>
+          {stop.kind === 'SNUB' ? stopName(stop) : stop.number}
         </button>
       </td>
       <td className={cx(cell, 'text-right', stop.struckOut && 'line-through')}>
@@ -116,7 +137,6 @@ function Row({
 
 export function State({ stop }: { stop: StopView }) {
   if (stop.struckOut) return <Status small kind="struck" word="struck out" />;
-  if (stop.measured?.kind === 'SNUB') return <Status small kind="pass" word="snub" />;
   switch (stop.validity) {
     case 'REPEAT':
       return <Status small kind="block" word="repeat" />;

@@ -11,6 +11,7 @@ import { useUndo } from '../../ui/Undo';
 import { ChosenStop } from './ChosenStop';
 import { ReasonSheet } from './ReasonSheet';
 import { StopList } from './StopList';
+import { stopName } from './conditions';
 import { useStopActions } from './useStopActions';
 import { useStopChoice } from './useStopChoice';
 
@@ -67,7 +68,7 @@ function Stops({ detail }: { detail: TestDetail }) {
       {
         onSuccess: () =>
           undo({
-            message: `Stop ${chosen.number} ${struckOut ? 'struck out' : 'brought back'}`,
+            message: `${stopName(chosen)} ${struckOut ? 'struck out' : 'brought back'}`,
             undo: () => decide.mutate({ id: chosen.id, struckOut: !struckOut, reason: 'undone' }),
           }),
       },
@@ -105,7 +106,7 @@ function Stops({ detail }: { detail: TestDetail }) {
       <ReasonSheet
         key={`${chosen.id}${asking}`}
         open={asking}
-        title={chosen.struckOut ? `Bring stop ${chosen.number} back` : `Strike out stop ${chosen.number}`}
+        title={chosen.struckOut ? `Bring back: ${stopName(chosen)}` : `Exclude: ${stopName(chosen)}`}
         description="Nothing measured is deleted. The stop stays in its place, and every figure can be shown with it."
         action={chosen.struckOut ? 'Bring back' : 'Strike out'}
         suggestions={REASONS}

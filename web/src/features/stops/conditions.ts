@@ -37,3 +37,10 @@ export function conditionWords(c: Written, units: UnitTable): string {
     .filter(Boolean)
     .join(', ');
 }
+
+/** What a stop or snub is called: they are counted apart. */
+export const stopName = (stop: { kind: 'STOP' | 'SNUB'; number: number }) =>
+  `${stop.kind === 'SNUB' ? 'Snub' : 'Stop'} ${stop.number}`;
+
+/** The vehicle's load, as people call it. */
+export const loadWord = (load: string) => (load === 'light' ? 'unladen' : load);

@@ -4,6 +4,7 @@ import { triedEdges } from '../../api/queries';
 import type { StopView } from '../../api/types';
 import { useUndo } from '../../ui/Undo';
 import { useStopActions } from './useStopActions';
+import { stopName } from './conditions';
 
 type Edges = { onsetS: number | null; endS: number | null };
 const AS_FOUND: Edges = { onsetS: null, endS: null };
@@ -34,7 +35,7 @@ export function useEdges(testId: string, stop: StopView) {
       {
         onSuccess: () => {
           reset();
-          undo({ message: `Edges of stop ${stop.number} kept`, undo: () => move.mutate(back) });
+          undo({ message: `Edges of ${stopName(stop).toLowerCase()} saved`, undo: () => move.mutate(back) });
         },
       },
     );

@@ -72,7 +72,7 @@ export function TypedTable(props: {
         actions={{
           set: (row, name, text) => {
             setTyping(row);
-            typed.change((s) => setCell(s, row, name, text));
+            typed.change((s) => setCell(s, row, name, text), `${row} ${name}`);
           },
           left: () => setTyping(null),
           unit: (name, unit) => typed.change((s) => setUnit(s, name, unit)),

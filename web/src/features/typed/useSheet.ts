@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { Sheet } from './sheet';
 
-type History = { past: Sheet[]; now: Sheet; future: Sheet[] };
+type History = { past: Sheet[]; now: Sheet; future: Sheet[]; cell: string | null };
 
 const MOST_STEPS = 200;
 
@@ -30,26 +30,29 @@ export function useSheet(draft: string, fresh: () => Sheet) {
     past: [],
     now: drafts.read(key) ?? fresh(),
     future: [],
+    cell: null,
   }));
   useEffect(() => drafts.write(key, history.now), [key, history.now]);
-  const change = useCallback((step: (sheet: Sheet) => Sheet) => {
-    setHistory(({ past, now }) => {
+  /** @param cell that is typed into; all that is typed into one cell in a row is taken back in one step */
+  const change = useCallback((step: (sheet: Sheet) => Sheet, cell: string | null = null) => {
+    setHistory(({ past, now, cell: before }) => {
       const next = step(now);
-      return next === now
-        ? { past, now, future: [] }
-        : { past: [...past.slice(-MOST_STEPS), now], now: next, future: [] };
+      const goesOn = next === now || (cell !== null && cell === before);
+      return { past: goesOn ? past : [...past.slice(-MOST_STEPS), now], now: next, future: [], cell };
     });
   }, []);
   const undo = useCallback(() => {
     setHistory((h) => {
       const before = h.past.at(-1);
-      return before ? { past: h.past.slice(0, -1), now: before, future: [h.now, ...h.future] } : h;
+      return before
+        ? { past: h.past.slice(0, -1), now: before, future: [h.now, ...h.future], cell: null }
+        : h;
     });
   }, []);
   const redo = useCallback(() => {
     setHistory((h) => {
       const [after, ...rest] = h.future;
-      return after ? { past: [...h.past, h.now], now: after, future: rest } : h;
+      return after ? { past: [...h.past, h.now], now: after, future: rest, cell: null } : h;
     });
   }, []);
   return {

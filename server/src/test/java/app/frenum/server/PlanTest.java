@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -122,33 +123,49 @@ class PlanTest {
 
     @Test
     void aTestThatIsComparedBeforeItsPlannedEndAsksForMore() {
+        UUID planned = Journeys.test(server, UUID.fromString(vehicle), "Do the pads help?");
+        Map<String, Object> plan = plan(null);
+        plan.put("stopsEach", 20);
+        saved(planned, plan);
+        for (Map.Entry<Path, String> log : Map.of(Journeys.AS_BOUGHT, "As bought", Journeys.PADS_AND_FLUID, "Pads")
+                .entrySet()) {
+            UUID upload = UUID.randomUUID();
+            server.upload(upload, log.getKey(), "");
+            server.post("/api/imports/" + upload + "/save", Journeys.saveTo(planned, log.getValue()));
+        }
+        JsonNode early = compared(planned);
+        assertThat(early.get("early").asBoolean()).isTrue();
+        assertThat(early.get("level").asDouble()).isGreaterThan(0.99);
+    }
+
+    @Test
+    void aPlanThatIsMadeAfterTheStopsChangesNoVerdictAndKeepsTheirMargin() {
         UUID upload = UUID.randomUUID();
         server.upload(upload, Journeys.PADS_AND_FLUID, "");
         server.post("/api/imports/" + upload + "/save", Journeys.saveTo(test, "Pads"));
-        JsonNode unplanned = compared();
-        assertThat(unplanned.get("level").asDouble()).isEqualTo(0.95);
-
+        JsonNode before = compared(test);
         Map<String, Object> plan = plan(null);
         plan.put("stopsEach", 20);
-        assertThat(server.put("/api/tests/" + test + "/plan", json.writeValueAsString(plan))
+        saved(test, plan);
+        JsonNode after = compared(test);
+        assertThat(after.get("level").asDouble()).isEqualTo(0.95);
+        assertThat(after.get("interval")).isEqualTo(before.get("interval"));
+        assertThat(after.get("verdict")).isEqualTo(before.get("verdict"));
+        plan.put("margin", q(0.4, "METRES"));
+        RunningServer.Answer refused =
+                server.put("/api/tests/" + test + "/plan?version=1", json.writeValueAsString(plan));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.body().toString()).contains("smallest worthwhile difference of 1.0 m");
+    }
+
+    private void saved(UUID of, Map<String, Object> plan) {
+        assertThat(server.put("/api/tests/" + of + "/plan", json.writeValueAsString(plan))
                         .status())
                 .isEqualTo(200);
-        JsonNode early = compared();
-        assertThat(early.get("early").asBoolean()).isTrue();
-        assertThat(early.get("level").asDouble()).isGreaterThan(0.99);
-        assertThat(width(early)).isGreaterThan(width(unplanned));
-        assertThat(early.get("difference")).isEqualTo(unplanned.get("difference"));
     }
 
-    private JsonNode compared() {
-        return server.get("/api/tests/" + test + "/comparison")
-                .get("comparisons")
-                .get(0);
-    }
-
-    private static double width(JsonNode pair) {
-        return pair.get("interval").get("high").asDouble()
-                - pair.get("interval").get("low").asDouble();
+    private JsonNode compared(UUID of) {
+        return server.get("/api/tests/" + of + "/comparison").get("comparisons").get(0);
     }
 
     @Test

@@ -140,6 +140,14 @@ class RunTest {
         assertThat(unknown.status()).isEqualTo(409);
     }
 
+    private List<JsonNode> applications(String kind) {
+        return server.get("/api/tests/" + test)
+                .get("stops")
+                .valueStream()
+                .filter(s -> s.get("kind").asString().equals(kind))
+                .toList();
+    }
+
     @Test
     void stopsAreJudgedAndBecomeStopsOfTheTest() {
         begun();
@@ -147,14 +155,22 @@ class RunTest {
         JsonNode judged = driven(90, readings(80, 38.4));
         assertThat(judged.get("stage").asString()).isEqualTo("JUDGED");
         assertThat(judged.get("stops").get(10).get("judged").asString()).isEqualTo("VALID");
-        assertThat(server.get("/api/tests/" + test).get("stops").size()).isZero();
+        assertThat(applications("STOP")).isEmpty();
+        assertThat(applications("SNUB"))
+                .as("every snub is kept, in its phase, without a press")
+                .hasSize(10)
+                .allMatch(s -> s.get("phase").asString().equals("warming snubs")
+                        && s.get("load").asString().equals("laden"));
         says(5, Map.of("type", "decided", "validity", "VALID", "reason", ""));
         driven(150, readings(80, 37.9));
         says(5, Map.of("type", "decided", "validity", "REPEAT", "reason", ""));
         driven(90, readings(88, 47));
         says(5, Map.of("type", "decided", "validity", "REPEAT", "reason", ""));
-        JsonNode stops = server.get("/api/tests/" + test).get("stops");
-        assertThat(stops.size()).isEqualTo(3);
+        List<JsonNode> stops = applications("STOP");
+        assertThat(stops).hasSize(3);
+        assertThat(stops.get(0).get("number").asInt())
+                .as("snubs are counted apart")
+                .isEqualTo(1);
         assertThat(stops.get(0).get("value").get("value").asDouble()).isEqualTo(38.4);
         assertThat(stops.get(1).get("struckOut").asBoolean()).isTrue();
         assertThat(stops.get(1).get("decisions").get(0).get("reason").asString())
@@ -176,7 +192,7 @@ class RunTest {
                 .isEqualTo(200);
         begun();
         JsonNode now = server.get(path);
-        for (int i = 0; i < 40 && server.get("/api/tests/" + test).get("stops").size() < 12; i++) {
+        for (int i = 0; i < 40 && applications("STOP").size() < 12; i++) {
             if (now.get("snub").asBoolean()) {
                 says(60, Map.of("type", "laneCalled", "clear", true));
                 says(5, Map.of("type", "started"));
@@ -391,7 +407,7 @@ class RunTest {
         driven(90, readings(80, 38.4));
         says(100, Map.of("type", "laneCalled", "clear", true));
         says(5, Map.of("type", "started"));
-        assertThat(server.get("/api/tests/" + test).get("stops").size()).isEqualTo(1);
+        assertThat(applications("STOP")).hasSize(1);
     }
 
     @Test

@@ -38,7 +38,19 @@ public record AdjusterLine(StraightLine line, Figure play) {
         StraightLine line = StraightLine.of(
                 inOrder.stream().mapToDouble(Tried::turns).toArray(),
                 inOrder.stream().mapToDouble(Tried::share).toArray());
-        return new AdjusterLine(line, line.slope().isKnown() ? play(inOrder, line) : line.slope());
+        return new AdjusterLine(line, turns(line) ? play(inOrder, line) : noEffect(line));
+    }
+
+    /** Whether turning it does anything that can be told from nothing: nothing is divided by a slope that may be 0. */
+    private static boolean turns(StraightLine line) {
+        return line.slope().isKnown()
+                && (line.slopeLow().value() > 0 || line.slopeHigh().value() < 0);
+    }
+
+    private static Figure noEffect(StraightLine line) {
+        return line.slope().isKnown()
+                ? Figure.unknown("the adjuster made no measurable difference to the front brake bias")
+                : line.slope();
     }
 
     /** Mean of what is left over after turning up, less that after turning down, in turns. */
@@ -71,6 +83,9 @@ public record AdjusterLine(StraightLine line, Figure play) {
      * @param fromTurns where it stands
      */
     public Figure turnsFor(double fromTurns, double wantedShare) {
+        if (!turns(line)) {
+            return noEffect(line);
+        }
         return line.xFor(wantedShare).map(x -> Math.round((x - fromTurns) / STEP_TURNS) * STEP_TURNS);
     }
 

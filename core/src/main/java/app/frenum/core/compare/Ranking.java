@@ -236,12 +236,21 @@ public record Ranking(List<Place> places, List<List<String>> alike, List<Finding
             }
             if (isFirstAlone(apart)) {
                 return Optional.of(Finding.of(
-                        RankingFinding.ALONE_IN_FRONT,
+                        isAheadOfSingles() ? RankingFinding.ALONE_IN_FRONT : RankingFinding.ALONE_OF_THOSE_RANKED,
                         Term.name(names.get(ranked.get(0))),
                         way,
                         Term.name(names.get(ranked.get(1)))));
             }
-            return Optional.of(Finding.of(RankingFinding.AMONG_THE_FIRST, way, Term.names(called(first))));
+            return Optional.of(Finding.of(
+                    isAheadOfSingles() ? RankingFinding.AMONG_THE_FIRST : RankingFinding.AMONG_THOSE_RANKED,
+                    way,
+                    Term.names(called(first))));
+        }
+
+        /** Whether no configuration with too few stops to be ranked did better: of such a one nothing is known for sure. */
+        private boolean isAheadOfSingles() {
+            double best = mean(ranked.get(0));
+            return singles.stream().noneMatch(i -> timed ? mean(i) > best : mean(i) < best);
         }
 
         private boolean isFirstAlone(boolean[][] apart) {

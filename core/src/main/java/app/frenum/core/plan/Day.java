@@ -59,9 +59,9 @@ public record Day(
      * @param accelerationMps2 to test speed
      * @param decelerationMps2 expected of a full stop
      * @param settleS at test speed
-     * @param turnRoundS at both ends together
+     * @param turnRoundS at both ends together; not on an oval
      * @param returnMps on the way back
-     * @param laneM driven back
+     * @param lapM round an oval or loop; 0 where the vehicle turns at the end of its run and drives that back
      * @param inspectionS each
      */
     public record Motion(
@@ -70,16 +70,27 @@ public record Day(
             double settleS,
             double turnRoundS,
             double returnMps,
-            double laneM,
+            double lapM,
             double inspectionS) {
         /** From the start of the run-up to back at the start, s. */
         double roundS(double v1, double v2, double slowingMps2) {
-            return v1 / accelerationMps2 + settleS + (v1 - v2) / slowingMps2 + turnRoundS + laneM / returnMps;
+            double driven = v1 / accelerationMps2 + settleS + (v1 - v2) / slowingMps2;
+            return driven + (lapM > 0 ? 0 : turnRoundS) + backM(v1, v2, slowingMps2) / returnMps;
         }
 
-        /** From rest back over the lane and up to speed again, m. */
+        /** From rest back to the start and up to speed again, m. */
         double rolledM(double v1) {
-            return laneM + v1 * v1 / (2 * accelerationMps2) + v1 * settleS;
+            return backM(v1, 0, decelerationMps2) + runUpM(v1);
+        }
+
+        /** From the end of a run to its start, m: as far as it went, or round the rest of the oval. */
+        private double backM(double v1, double v2, double slowingMps2) {
+            double run = runUpM(v1) + (v1 * v1 - v2 * v2) / (2 * slowingMps2);
+            return lapM > 0 ? Math.max(0, lapM - run) : run;
+        }
+
+        private double runUpM(double v1) {
+            return v1 * v1 / (2 * accelerationMps2) + v1 * settleS;
         }
 
         /** From the start of the run-up to the brake point, s. */

@@ -205,9 +205,7 @@ public record Forecast(
                     .map(f -> new Day.Fitting(
                             in.fittingS(), c.beddedBefore() ? 0 : beddingS(f.spec()), quicker(f.spec())))
                     .toList();
-            double laneM = in.lane()
-                    .map(l -> l.length().inside())
-                    .orElse(in.speedMps() * in.speedMps() / (2 * figures.acceleration()) + figures.stopM);
+            double lapM = in.lane().flatMap(LaneSpec::lap).map(Quantity::inside).orElse(0.0);
             double deceleration = in.speedMps() * in.speedMps() / (2 * figures.stopM);
             return new Day(
                     procedure,
@@ -219,7 +217,7 @@ public record Forecast(
                             SETTLE_S,
                             in.turnRoundS(),
                             RETURN_MPS,
-                            laneM,
+                            lapM,
                             INSPECTION_S),
                     need.slowing(),
                     heat);

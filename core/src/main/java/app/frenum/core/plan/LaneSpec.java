@@ -4,6 +4,8 @@ import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 
 /**
  * Where is driven.
@@ -16,6 +18,7 @@ import java.util.List;
  * @param surface what it is made of
  * @param bothWays whether it may be driven in both directions
  * @param controlledBy who closes and opens it
+ * @param lap once round, where the lane is part of an oval or loop; absent where the vehicle turns at the end of its run
  */
 public record LaneSpec(
         String site,
@@ -25,7 +28,12 @@ public record LaneSpec(
         Quantity grade,
         String surface,
         boolean bothWays,
-        String controlledBy) {
+        String controlledBy,
+        Optional<Quantity> lap) {
+    public LaneSpec {
+        // Lanes from before loops were asked for have none.
+        lap = Objects.requireNonNullElse(lap, Optional.empty());
+    }
 
     /** Everything that cannot be right. */
     public List<FieldProblem> problems() {
@@ -35,6 +43,15 @@ public record LaneSpec(
         LaneField.LENGTH.bounds().check(length, "length", found);
         LaneField.RUN_OFF.bounds().check(runOff, "runOff", found);
         LaneField.GRADE.bounds().check(grade, "grade", found);
+        lap.ifPresent(q -> {
+            LaneField.LAP.bounds().check(q, "lap", found);
+            if (q.inside() < length.inside()) {
+                found.add(
+                        new FieldProblem(
+                                "lap",
+                                "A lap is at least as long as the lane that is part of it. Leave it empty where there is none."));
+            }
+        });
         return found;
     }
 

@@ -46,7 +46,7 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
 
     private static LimitReading of(Procedure.Limit limit, String phase, List<LimitedStop> stops) {
         double[] known = stops.stream()
-                .map(s -> limit.of().of(s))
+                .map(s -> limit.figure().of(s))
                 .filter(Figure::isKnown)
                 .mapToDouble(Figure::value)
                 .sorted()
@@ -57,7 +57,7 @@ public record LimitReading(Procedure.Limit limit, String phase, int n, Figure wo
         }
         if (known.length == 0) {
             Figure why = stops.stream()
-                    .map(s -> limit.of().of(s))
+                    .map(s -> limit.figure().of(s))
                     .findFirst()
                     .orElse(Figure.unknown("no stop of this phase counts"));
             return new LimitReading(limit, phase, 0, why, Verdict.CANNOT_TELL);

@@ -66,19 +66,28 @@ public record Procedure(
      * @param value the limit
      * @param source the code it comes from, as the person named it
      * @param phase by name, whose stops it is of; absent for all of them
-     * @param of which figure of a stop it bounds
+     * @param of which figure of a stop it bounds; absent where its unit says so
      */
     public record Limit(
-            String what, boolean atLeast, Quantity value, String source, Optional<String> phase, LimitedFigure of) {
+            String what,
+            boolean atLeast,
+            Quantity value,
+            String source,
+            Optional<String> phase,
+            Optional<LimitedFigure> of) {
         public Limit {
             phase = Objects.requireNonNullElse(phase, Optional.empty());
-            // A limit from before the figure was asked for says by its unit what it is of.
-            of = Objects.requireNonNullElseGet(of, () -> LimitedFigure.of(value));
+            of = Objects.requireNonNullElse(of, Optional.empty());
         }
 
         /** Of what its unit says. */
         public Limit(String what, boolean atLeast, Quantity value, String source, Optional<String> phase) {
-            this(what, atLeast, value, source, phase, LimitedFigure.of(value));
+            this(what, atLeast, value, source, phase, Optional.empty());
+        }
+
+        /** Which figure of a stop it bounds. */
+        public LimitedFigure figure() {
+            return of.orElseGet(() -> LimitedFigure.of(value));
         }
     }
 
@@ -194,12 +203,12 @@ public record Procedure(
             if (limits.get(i).phase().filter(p -> !names.contains(p)).isPresent()) {
                 found.add(new FieldProblem("limits." + i + ".phase", "No phase of the procedure has this name."));
             }
-            if (!limits.get(i).of().isMeasuredIn(limits.get(i).value())) {
+            if (!limits.get(i).figure().isMeasuredIn(limits.get(i).value())) {
                 found.add(new FieldProblem(
                         "limits." + i + ".value",
                         "%s is not measured in %s. Choose a unit of that figure."
                                 .formatted(
-                                        limits.get(i).of().label(),
+                                        limits.get(i).figure().label(),
                                         limits.get(i).value().unit().symbol())));
             }
         }

@@ -12,6 +12,7 @@ import app.frenum.core.quantity.Figure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** What is to be said about a stop beside its figures. */
@@ -19,6 +20,8 @@ final class StopFlags {
 
     private static final double LIFT_DROP = 0.30;
     private static final double LIFT_S = 0.25;
+    /** Less than this on a line through the plateau is no braking by it, bar. */
+    private static final double LEAST_HELD_BAR = 2;
 
     private final OneBraking b;
     private final Drive drive;
@@ -147,15 +150,28 @@ final class StopFlags {
 
     /** Against the pressure held for most of the plateau; the fall must last and happen above 0.1 v0. */
     private boolean driverLifted() {
-        if (drive.front().isEmpty() || plateau == null) {
-            return false;
-        }
-        double[] held = Arrays.stream(
-                        drive.front().between(plateau.startS(), plateau.endS()).v())
+        return plateau != null && (isHeldLine(drive.front()) ? lifted(drive.front()) : lifted(drive.rear()));
+    }
+
+    /** Whether a line held pressure at all: one whose circuit is open shows the noise of its sensor. */
+    private boolean isHeldLine(Signal line) {
+        return !line.isEmpty() && held(line) > LEAST_HELD_BAR;
+    }
+
+    private double held(Signal line) {
+        double[] sorted = Arrays.stream(
+                        line.between(plateau().startS(), plateau().endS()).v())
                 .sorted()
                 .toArray();
-        double low = (1 - LIFT_DROP) * held[(int) (0.75 * (held.length - 1))];
-        Signal pressure = drive.front().between(plateau.startS(), plateau.endS());
+        return sorted.length == 0 ? 0 : sorted[(int) (0.75 * (sorted.length - 1))];
+    }
+
+    private boolean lifted(Signal line) {
+        if (!isHeldLine(line)) {
+            return false;
+        }
+        double low = (1 - LIFT_DROP) * held(line);
+        Signal pressure = line.between(plateau().startS(), plateau().endS());
         double since = Double.NaN;
         for (int i = 0; i < pressure.size(); i++) {
             if (pressure.v()[i] >= low) {
@@ -167,6 +183,10 @@ final class StopFlags {
             }
         }
         return false;
+    }
+
+    private PlateauWindow plateau() {
+        return Objects.requireNonNull(plateau);
     }
 
     void add(FlagFinding what, Term... terms) {

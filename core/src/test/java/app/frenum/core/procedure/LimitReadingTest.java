@@ -82,9 +82,19 @@ class LimitReadingTest {
                 stops(new double[] {8, 7.8, 4.6}, "cold", "cold", "hot"),
                 List.of(
                         new Procedure.Limit(
-                                "hot", true, least, "our code", Optional.of("hot"), LimitedFigure.SHARE_OF_BASELINE),
+                                "hot",
+                                true,
+                                least,
+                                "our code",
+                                Optional.of("hot"),
+                                Optional.of(LimitedFigure.SHARE_OF_BASELINE)),
                         new Procedure.Limit(
-                                "bias", true, least, "our code", Optional.of("cold"), LimitedFigure.FRONT_BIAS)));
+                                "bias",
+                                true,
+                                least,
+                                "our code",
+                                Optional.of("cold"),
+                                Optional.of(LimitedFigure.FRONT_BIAS))));
         assertThat(read)
                 .extracting(LimitReading::verdict)
                 .containsExactly(LimitReading.Verdict.MET, LimitReading.Verdict.NOT_MET);

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.Predicate;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -190,6 +191,13 @@ final class RehearsedDay implements AutoCloseable {
     /** The step that a stop or snub was driven in. */
     JsonNode stepOf(JsonNode stop) {
         return steps.get(stop.get("step").asInt());
+    }
+
+    /** Does whatever the trackside view asks for until it looks so. */
+    void until(Predicate<JsonNode> looks) {
+        for (int i = 0; i < MOST_TICKS && !looks.test(view); i++) {
+            act();
+        }
     }
 
     /** Does whatever the trackside view asks for until the run is over. */
@@ -381,11 +389,11 @@ final class RehearsedDay implements AutoCloseable {
         }
     }
 
-    private interface Condition {
+    interface Condition {
         boolean holds();
     }
 
-    private static void until(String what, Condition condition) {
+    static void until(String what, Condition condition) {
         long end = System.nanoTime() + PATIENCE_NS;
         while (!condition.holds()) {
             if (System.nanoTime() > end) {

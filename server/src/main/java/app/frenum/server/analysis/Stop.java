@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 class Stop extends Row {
     private UUID seriesId;
     private int number;
+    private int position;
     private UUID recordingId;
 
     @JdbcTypeCode(SqlTypes.JSON)
@@ -45,11 +46,19 @@ class Stop extends Row {
 
     protected Stop() {}
 
-    Stop(UUID id, UUID seriesId, StopKind kind, int number, @Nullable UUID recordingId, @Nullable String byHand) {
+    Stop(
+            UUID id,
+            UUID seriesId,
+            StopKind kind,
+            int number,
+            int position,
+            @Nullable UUID recordingId,
+            @Nullable String byHand) {
         super(id);
         this.seriesId = seriesId;
         this.kind = kind;
         this.number = number;
+        this.position = position;
         this.recordingId = recordingId;
         this.byHand = byHand;
     }
@@ -67,6 +76,15 @@ class Stop extends Row {
 
     void peaked(String celsius) {
         peaks = celsius;
+    }
+
+    /** Its place in the order of driving within its series. */
+    int position() {
+        return position;
+    }
+
+    void place(int other) {
+        position = other;
     }
 
     /** Whether it came to rest. */

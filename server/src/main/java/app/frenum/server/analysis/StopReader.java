@@ -63,7 +63,7 @@ public class StopReader {
         TestDefinition test = tests.test(testId);
         List<SeriesView> series = tests.seriesOf(testId);
         Map<UUID, SeriesView> byId = series.stream().collect(Collectors.toMap(SeriesView::id, Function.identity()));
-        List<KeptStop> kept = kept(stops.findBySeriesIdInOrderByNumber(byId.keySet())).stream()
+        List<KeptStop> kept = kept(stops.findBySeriesIdInOrderByPosition(byId.keySet())).stream()
                 .sorted(order(series, byId))
                 .toList();
         boolean severalPhases = kept.stream()
@@ -87,7 +87,7 @@ public class StopReader {
         return new DrivenTest(test, series, ids.stream().map(known::get).toList(), driven, seriesOf, phases);
     }
 
-    /** By day, beginning, block and number. */
+    /** By day, beginning, block and place in the series. */
     private static Comparator<KeptStop> order(List<SeriesView> series, Map<UUID, SeriesView> byId) {
         Function<KeptStop, SeriesView> own = k -> byId.get(k.stop().seriesId());
         return Comparator.comparing((KeptStop k) -> Optional.ofNullable(k.entry())
@@ -98,16 +98,16 @@ public class StopReader {
                         Optional.ofNullable(own.apply(k).conditions().begunAt()).orElse(Instant.EPOCH))
                 .thenComparing(k -> own.apply(k).block())
                 .thenComparing(k -> series.indexOf(own.apply(k)))
-                .thenComparing(k -> k.stop().number());
+                .thenComparing(k -> k.stop().position());
     }
 
-    /** The stops of a test as they are shown: by their numbers, of those with the same number in the order of the series. */
+    /** The stops of a test as they are shown: in the order driven in each series, of those at the same place in the order of the series. */
     public List<StopView> stopsOf(UUID testId) {
         TestDefinition test = tests.test(testId);
         List<SeriesView> series = tests.seriesOf(testId);
         List<UUID> order = series.stream().map(SeriesView::id).toList();
-        List<Stop> found = stops.findBySeriesIdInOrderByNumber(order).stream()
-                .sorted(Comparator.comparingInt(Stop::number).thenComparingInt(s -> order.indexOf(s.seriesId())))
+        List<Stop> found = stops.findBySeriesIdInOrderByPosition(order).stream()
+                .sorted(Comparator.comparingInt(Stop::position).thenComparingInt(s -> order.indexOf(s.seriesId())))
                 .toList();
         return kept(found).stream()
                 .map(k -> view(k, test, series.get(order.indexOf(k.stop().seriesId()))))

@@ -9,7 +9,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface StopRepository extends JpaRepository<Stop, UUID> {
-    List<Stop> findBySeriesIdInOrderByNumber(Collection<UUID> seriesIds);
+    List<Stop> findBySeriesIdInOrderByPosition(Collection<UUID> seriesIds);
 
     List<Stop> findByRecordingId(UUID recordingId);
 
@@ -20,6 +20,9 @@ interface StopRepository extends JpaRepository<Stop, UUID> {
 
     @Query("select max(s.number) from Stop s where s.seriesId = :seriesId")
     Integer highestNumber(UUID seriesId);
+
+    @Query("select max(s.position) from Stop s where s.seriesId = :seriesId")
+    Integer lastPosition(UUID seriesId);
 
     @Query("select max(s.number) from Stop s where s.seriesId = :seriesId and s.kind = :kind")
     Integer highestNumber(UUID seriesId, StopKind kind);

@@ -5,6 +5,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.people.Who;
 import app.frenum.core.procedure.run.LoggedStop;
 import app.frenum.core.procedure.run.TyreState;
+import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.HandEntry;
 import app.frenum.core.stop.MeasuredStop;
 import app.frenum.core.stop.StopKind;
@@ -13,10 +14,13 @@ import app.frenum.server.Raced;
 import app.frenum.server.document.Documents;
 import app.frenum.server.plan.TestService;
 import app.frenum.server.problem.Problem;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -27,6 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Raced
 @Transactional
 public class StopService {
+    /** Figures nearer to each other than this share were measured alike. */
+    private static final double ALIKE = 0.01;
+
     private final StopRepository stops;
     private final MeasurementRepository measurements;
     private final StrikeOutRepository strikeOuts;
@@ -52,8 +59,10 @@ public class StopService {
     /** Adds stops of a recording to a series, in order. */
     public void addLogged(UUID seriesId, UUID recordingId, Calibration calibration, List<MeasuredStop> measured) {
         int number = highestNumber(seriesId);
+        int position = nextPosition(seriesId);
         for (MeasuredStop m : measured) {
-            Stop stop = stops.save(new Stop(UUID.randomUUID(), seriesId, m.kind(), ++number, recordingId, null));
+            Stop stop = stops.save(
+                    new Stop(UUID.randomUUID(), seriesId, m.kind(), ++number, position++, recordingId, null));
             keep(stop.id(), m, calibration);
         }
         changed(seriesId);
@@ -65,7 +74,8 @@ public class StopService {
             return;
         }
         int number = Math.max(highestNumber(seriesId) + 1, row.stop().orElse(0));
-        stops.save(new Stop(id, seriesId, StopKind.STOP, number, null, documents.write(row.entry())));
+        stops.save(new Stop(
+                id, seriesId, StopKind.STOP, number, nextPosition(seriesId), null, documents.write(row.entry())));
         if (row.struckOut()) {
             String reason = row.reason().orElse("struck out on the sheet");
             strikeOuts.save(new StrikeOut(UUID.randomUUID(), id, 0, true, reason, who.name()));
@@ -107,24 +117,71 @@ public class StopService {
                 seriesId,
                 driven.kind(),
                 highest == null ? 1 : highest + 1,
+                nextPosition(seriesId),
                 driven.logged().map(LoggedStop::recordingId).orElse(null),
                 driven.logged().isPresent()
                         ? null
                         : documents.write(driven.entered().orElseThrow()));
     }
 
-    /** What was measured first stays; hotter discs are kept beside it. */
+    /** What was measured first stays; discs that got hotter since are kept beside it. */
     private void laterPeaks(UUID id, MeasuredStop now) {
-        Map<WheelPosition, Double> before = documents
-                .read(
-                        measurements
-                                .findByStopIdInOrderBySequence(List.of(id))
-                                .get(0)
-                                .figures(),
-                        MeasuredStop.class)
-                .peakTemperatures();
-        if (!before.equals(now.peakTemperatures())) {
+        Map<WheelPosition, Double> before = automatic(id).peakTemperatures();
+        boolean hotter = now.peakTemperatures().entrySet().stream()
+                .anyMatch(e -> e.getValue() > before.getOrDefault(e.getKey(), Double.NEGATIVE_INFINITY));
+        if (hotter) {
             stops.findById(id).orElseThrow().peaked(documents.write(new Peaks(now.peakTemperatures())));
+        }
+    }
+
+    private MeasuredStop automatic(UUID id) {
+        return documents.read(
+                Measurement.automaticOf(measurements.findByStopIdInOrderBySequence(List.of(id)))
+                        .figures(),
+                MeasuredStop.class);
+    }
+
+    /**
+     * Puts figures right that were stored otherwise than the run assessed them. Those that were stored stay beside them; where a
+     * person has moved an edge since, theirs stand.
+     */
+    public void restore(UUID id, LoggedStop assessed, Who who) {
+        List<Measurement> all = measurements.findByStopIdInOrderBySequence(List.of(id));
+        boolean moved = all.stream().anyMatch(Measurement::isByHand);
+        if (!moved && isAnother(automatic(id), assessed.measured())) {
+            measurements.save(Measurement.restored(
+                    id,
+                    all.size(),
+                    who,
+                    "an earlier version stored other figures than the run had assessed; these are the run's",
+                    documents.write(assessed.measured()),
+                    documents.write(assessed.calibration())));
+            changed(stops.findById(id).orElseThrow().seriesId());
+        }
+    }
+
+    private static boolean isAnother(MeasuredStop stored, MeasuredStop assessed) {
+        return stored.kind() != assessed.kind()
+                || differs(stored.entrySpeed(), assessed.entrySpeed())
+                || differs(stored.distance(), assessed.distance());
+    }
+
+    private static boolean differs(Figure stored, Figure assessed) {
+        return assessed.isKnown()
+                && !(stored.isKnown() && Math.abs(stored.value() - assessed.value()) <= ALIKE * assessed.value());
+    }
+
+    /** Places the stops of a run in the order in which they were driven; what else is in their series comes after. */
+    public void inOrder(List<UUID> driven) {
+        Map<UUID, List<Stop>> bySeries =
+                stops.findAllById(driven).stream().collect(Collectors.groupingBy(Stop::seriesId));
+        for (UUID series : bySeries.keySet()) {
+            List<Stop> all = new ArrayList<>(stops.findBySeriesIdInOrderByPosition(List.of(series)));
+            // Stable: those that the run did not drive keep their order, behind it.
+            all.sort(Comparator.comparingInt(s -> driven.contains(s.id()) ? driven.indexOf(s.id()) : driven.size()));
+            for (int i = 0; i < all.size(); i++) {
+                all.get(i).place(i + 1);
+            }
         }
     }
 
@@ -186,6 +243,11 @@ public class StopService {
     private int highestNumber(UUID seriesId) {
         Integer highest = stops.highestNumber(seriesId);
         return highest == null ? 0 : highest;
+    }
+
+    private int nextPosition(UUID seriesId) {
+        Integer last = stops.lastPosition(seriesId);
+        return last == null ? 1 : last + 1;
     }
 
     private void changed(UUID seriesId) {

@@ -91,7 +91,8 @@ public class ComparisonService {
         this.plans = plans;
     }
 
-    private record Asked(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut, int plannedEach) {}
+    /** Everything that an answer depends on beside the stops, whose changes are told. */
+    private record Asked(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut, PlannedStops.Aim aim) {}
 
     @TransactionalEventListener(fallbackExecution = true)
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
@@ -105,7 +106,7 @@ public class ComparisonService {
      * @param includeStruckOut count struck-out stops as if nobody had taken them out
      */
     public ComparisonView compare(UUID testId, @Nullable UUID baselineId, boolean includeStruckOut) {
-        Asked asked = new Asked(testId, baselineId, includeStruckOut, planned.each(testId));
+        Asked asked = new Asked(testId, baselineId, includeStruckOut, planned.aimOf(testId));
         ComparisonView known = remembered.getIfPresent(asked);
         if (known != null) {
             return known;
@@ -160,7 +161,11 @@ public class ComparisonService {
 
     /** Of a test with stops that nobody has kept yet. */
     public ComparisonView asIf(DrivenTest driven, VehicleView vehicle, int plannedEach) {
-        return compared(driven, vehicle, new Asked(driven.test().id(), null, false, plannedEach), Optional.empty());
+        return compared(
+                driven,
+                vehicle,
+                new Asked(driven.test().id(), null, false, PlannedStops.Aim.of(driven.test(), plannedEach)),
+                Optional.empty());
     }
 
     private static ComparisonView compared(
@@ -171,7 +176,7 @@ public class ComparisonService {
         List<ComparisonView> groups = new ArrayList<>();
         for (LikeStops group : withSomethingToCompare(driven.toCompare())) {
             // The plan counts the stops that the test asks for; what else was driven has no end planned.
-            Look look = groups.isEmpty() ? new Look(asked.plannedEach()) : Look.COMPLETE;
+            Look look = groups.isEmpty() ? new Look(asked.aim().each()) : Look.COMPLETE;
             groups.add(view(
                     new Compared(
                             driven.test(),

@@ -216,7 +216,8 @@ final class DemoGarage {
                         q(0.1, Unit.PERCENT),
                         "old concrete slabs, dry",
                         true,
-                        "Test marshal"),
+                        "Test marshal",
+                        Optional.empty()),
                 0);
     }
 

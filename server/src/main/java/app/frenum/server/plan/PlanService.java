@@ -44,6 +44,7 @@ import tools.jackson.databind.node.ObjectNode;
 public class PlanService {
 
     private static final double SAME_SPEED_MPS = 0.01;
+    private static final double SAME_MARGIN_M = 0.005;
 
     private final TestService tests;
     private final GarageService garage;
@@ -187,7 +188,7 @@ public class PlanService {
                     "Somebody else has changed this plan in the meantime. Load it again and repeat the change.");
         }
         aim(testId, plan);
-        TestPlan kept = row == null ? new TestPlan(testId) : row;
+        TestPlan kept = row == null ? new TestPlan(testId, driven.hasStops(testId)) : row;
         kept.set(documents.write(plan));
         return view(plans.saveAndFlush(kept));
     }
@@ -197,14 +198,33 @@ public class PlanService {
         return row.version() + 1;
     }
 
-    /** A test is driven at the speed and for the margin of its plan; once it has stops, both stay. */
+    /**
+     * A test is driven at the speed and for the margin of its plan; once it has stops, both stay. A margin that was only a share
+     * of the baseline becomes the plan's in metres, on every page.
+     */
     private void aim(UUID testId, PlanRequest plan) {
         TestDefinition test = tests.test(testId);
         if (!driven.hasStops(testId)) {
             tests.setAim(testId, plan.speed(), plan.margin().inside());
-        } else if (Math.abs(test.nominalSpeed().inside() - plan.speed().inside()) > SAME_SPEED_MPS) {
-            throw Problem.invalid(List.of(
-                    new FieldProblem("speed", "The test has stops from another speed. For this one make a new test.")));
+            return;
+        }
+        List<FieldProblem> found = new ArrayList<>();
+        if (Math.abs(test.nominalSpeed().inside() - plan.speed().inside()) > SAME_SPEED_MPS) {
+            found.add(
+                    new FieldProblem("speed", "The test has stops from another speed. For this one make a new test."));
+        }
+        double margin = plan.margin().inside();
+        if (!test.marginOfBaseline() && Math.abs(test.marginSize() - margin) > SAME_MARGIN_M) {
+            found.add(new FieldProblem(
+                    "margin",
+                    "The test has stops that are held against a smallest worthwhile difference of %s m. For another one make a new test."
+                            .formatted(test.marginSize())));
+        }
+        if (!found.isEmpty()) {
+            throw Problem.invalid(found);
+        }
+        if (test.marginOfBaseline()) {
+            tests.setAim(testId, test.nominalSpeed(), margin);
         }
     }
 

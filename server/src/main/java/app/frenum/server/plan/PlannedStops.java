@@ -12,11 +12,30 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional(readOnly = true)
 public class PlannedStops {
     private final TestPlanRepository plans;
+    private final TestService tests;
     private final JsonMapper json;
 
-    PlannedStops(TestPlanRepository plans, JsonMapper json) {
+    PlannedStops(TestPlanRepository plans, TestService tests, JsonMapper json) {
         this.plans = plans;
+        this.tests = tests;
         this.json = json;
+    }
+
+    /**
+     * What a test aims at.
+     *
+     * @param each stops of each configuration in its plan; 0 where there is none, or it was made after the stops
+     * @param marginSize smallest worthwhile difference, m, or a fraction of the baseline
+     * @param marginOfBaseline whether it is a fraction
+     */
+    public record Aim(int each, double marginSize, boolean marginOfBaseline) {
+        public static Aim of(TestDefinition test, int each) {
+            return new Aim(each, test.marginSize(), test.marginOfBaseline());
+        }
+    }
+
+    public Aim aimOf(UUID testId) {
+        return Aim.of(tests.test(testId), each(testId));
     }
 
     /** Of one test; 0 where it has no plan. */
@@ -29,7 +48,10 @@ public class PlannedStops {
         return plans.findAll().stream().collect(Collectors.toMap(TestPlan::id, this::each));
     }
 
+    /** A plan that was made once stops were there did not bind them: they are no early part of it. */
     private int each(TestPlan plan) {
-        return json.readTree(plan.spec()).path("stopsEach").asInt(0);
+        return plan.isMadeAfterStops()
+                ? 0
+                : json.readTree(plan.spec()).path("stopsEach").asInt(0);
     }
 }

@@ -27,11 +27,19 @@ class TestPlan extends Row {
     private String safety;
 
     private String signedFor;
+    private boolean madeAfterStops;
 
     protected TestPlan() {}
 
-    TestPlan(UUID testId) {
+    /** @param afterStops whether the test had stops already */
+    TestPlan(UUID testId, boolean afterStops) {
         super(testId);
+        madeAfterStops = afterStops;
+    }
+
+    /** Whether the test had stops before anybody planned how many it was to have. */
+    boolean isMadeAfterStops() {
+        return madeAfterStops;
     }
 
     void set(String newSpec) {

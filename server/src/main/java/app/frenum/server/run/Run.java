@@ -20,6 +20,7 @@ class Run extends Row {
 
     private double rate;
     private Instant beganAt;
+    private boolean holdsRecord;
 
     protected Run() {}
 
@@ -28,7 +29,17 @@ class Run extends Row {
         this.rate = rate;
         this.beganAt = beganAt.truncatedTo(ChronoUnit.MICROS);
         this.script = script;
+        holdsRecord = true;
         this.plan = plan;
+    }
+
+    /** Whether its stops are as it recorded them; those that earlier versions stored may not be. */
+    boolean holdsRecord() {
+        return holdsRecord;
+    }
+
+    void heldAgainstItsRecord() {
+        holdsRecord = true;
     }
 
     /** How much faster its clock runs than the wall's. */

@@ -1,6 +1,12 @@
 package app.frenum.server.run;
 
+import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
-interface RunRepository extends JpaRepository<Run, UUID> {}
+interface RunRepository extends JpaRepository<Run, UUID> {
+    /** Runs of earlier versions whose stops were never held against what the run recorded. */
+    @Query("select r.id from Run r where r.holdsRecord = false")
+    List<UUID> notHeldAgainstTheirRecord();
+}

@@ -42,6 +42,8 @@ import org.jspecify.annotations.Nullable;
  * @param entryTolerance how far the entry speed may be from that, as a share
  * @param discs the last reading of each
  * @param cracks every look at a disc, in order
+ * @param toInspect faces that the inspection of this step still asks for
+ * @param inspected whether it saw all of them, or any where it asks for none by name
  * @param halt the open one, or null
  * @param rate how much faster its clock runs than the wall's
  * @param devices that serve it
@@ -76,6 +78,8 @@ public record RunView(
         List<JudgedStop> stops,
         RunProgress progress,
         List<CrackSeen> cracks,
+        List<RunState.Face> toInspect,
+        boolean inspected,
         Optional<RunState.Halt> halt,
         String signedBy,
         double rate,
@@ -132,6 +136,8 @@ public record RunView(
                 run.stops().subList(first, run.stops().size()),
                 RunProgress.of(run),
                 run.cracks(),
+                run.toInspect(),
+                run.isInspected(),
                 run.stage() == Stage.STOPPED
                         ? Optional.of(run.halts().get(run.halts().size() - 1))
                         : Optional.empty(),

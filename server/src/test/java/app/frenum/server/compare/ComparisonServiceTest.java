@@ -36,6 +36,7 @@ class ComparisonServiceTest {
 
     @BeforeEach
     void anEmptyTest() {
+        when(planned.aimOf(any())).thenReturn(new PlannedStops.Aim(0, 1, false));
         when(stops.driven(test)).thenReturn(nothing());
         when(garage.vehicle(any())).thenReturn(new VehicleView(UUID.randomUUID(), "Estate", "", null, 0));
     }

@@ -10,12 +10,12 @@ import app.frenum.core.procedure.AbortRule;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.StopKind;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.function.Predicate;
 
 /**
@@ -161,17 +161,28 @@ public record RunState(
     }
 
     /** Whether this inspection saw both faces of every disc it asks for; any face where it asks for none by name. */
-    boolean isInspected() {
-        Set<WheelPosition> asked = script.inspected();
-        return !looks().isEmpty()
-                && asked.stream()
-                        .allMatch(wheel -> looks().stream()
-                                        .filter(look -> look.wheel() == wheel)
-                                        .map(CrackSeen::face)
-                                        .distinct()
-                                        .count()
-                                == DiscFace.values().length);
+    public boolean isInspected() {
+        return !looks().isEmpty() && toInspect().isEmpty();
     }
+
+    /** Faces that an inspection in this step still asks for; none where it is no inspection. */
+    public List<Face> toInspect() {
+        boolean inspection = current()
+                .flatMap(Step::phase)
+                .filter(p -> p.kind() == Phase.Kind.INSPECTION)
+                .isPresent();
+        return !inspection
+                ? List.of()
+                : script.inspected().stream()
+                        .sorted()
+                        .flatMap(wheel -> Arrays.stream(DiscFace.values()).map(face -> new Face(wheel, face)))
+                        .filter(f -> looks().stream()
+                                .noneMatch(look -> look.wheel() == f.wheel() && look.face() == f.face()))
+                        .toList();
+    }
+
+    /** One face of one disc. */
+    public record Face(WheelPosition wheel, DiscFace face) {}
 
     /** Whether it was a snub that was asked for. */
     boolean isSnub(JudgedStop stop) {
