@@ -13,6 +13,7 @@ export const WHAT: Record<string, string> = {
   Series: 'a series',
   Stop: 'a stop',
   StrikeOut: 'a strike-out',
+  Measurement: 'a measurement',
   SignedVerdict: 'a signed verdict',
   ReferenceMark: 'a mark on the lane',
   TradeOff: 'a trade-off',

@@ -27,6 +27,9 @@ final class RehearsedDay implements AutoCloseable {
     private static final long PATIENCE_NS = 60_000_000_000L;
     private static final long LOOK_AGAIN_NS = 2_000_000L;
     private static final int MOST_TICKS = 400_000;
+    /** How far the clock goes on at once while the car cools, s. */
+    private static final double COOLING_S = 3;
+
     private static final List<String> FACES = List.of("OUTER", "INNER");
 
     private final Place place;
@@ -37,6 +40,7 @@ final class RehearsedDay implements AutoCloseable {
     private final Map<Integer, JsonNode> steps = new HashMap<>();
     private final RehearsedCar car;
     private JsonNode view;
+    private int seen;
     private boolean linkWasLost;
     private boolean wasRestarted;
 
@@ -254,7 +258,7 @@ final class RehearsedDay implements AutoCloseable {
             says(Map.of("type", "laneCalled", "clear", true));
             says(Map.of("type", "started"));
         } else {
-            tick(1);
+            tick(COOLING_S);
         }
     }
 
@@ -274,7 +278,7 @@ final class RehearsedDay implements AutoCloseable {
         for (double waited = 0; waited < wish.waitsS(); waited += 2) {
             tick(2);
         }
-        JsonNode last = last();
+        JsonNode last = told.get(lastId());
         says(Map.of(
                 "type",
                 "decided",
@@ -286,9 +290,8 @@ final class RehearsedDay implements AutoCloseable {
                 last.get("id").asString()));
     }
 
-    private JsonNode last() {
-        JsonNode stops = view.get("stops");
-        return stops.get(stops.size() - 1);
+    private String lastId() {
+        return told.keySet().stream().reduce((before, last) -> last).orElseThrow();
     }
 
     private void task() {
@@ -308,7 +311,7 @@ final class RehearsedDay implements AutoCloseable {
         if (phase.get("gate").get("hottest").isNull()) {
             done("");
         } else {
-            tick(1);
+            tick(COOLING_S);
         }
     }
 
@@ -321,7 +324,7 @@ final class RehearsedDay implements AutoCloseable {
         if (cold) {
             done("film on both faces, two strokes");
         } else {
-            tick(1);
+            tick(COOLING_S);
         }
     }
 
@@ -348,9 +351,7 @@ final class RehearsedDay implements AutoCloseable {
         look();
         until(
                 "the car is told",
-                () -> !linked()
-                        || car.shownStage().equals(stage())
-                                && car.shownAttempt() == view.get("stops").size());
+                () -> !linked() || car.shownStage().equals(stage()) && car.shownAttempt() == told.size());
     }
 
     private boolean linked() {
@@ -381,10 +382,11 @@ final class RehearsedDay implements AutoCloseable {
     }
 
     private void look() {
-        view = server().get("/api/runs/" + test);
+        view = server().get("/api/runs/" + test + "?since=" + seen);
+        seen = view.get("events").asInt();
         steps.put(view.get("step").asInt(), view.get("current"));
         view.get("stops").forEach(stop -> told.put(stop.get("id").asString(), stop));
-        if (view.get("stops").size() < told.size()) {
+        if (view.get("firstStop").asInt() + view.get("stops").size() != told.size()) {
             throw new IllegalStateException("the view forgot a stop");
         }
     }

@@ -46,16 +46,19 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
             "LiveBatchRow",
             "DeviceReading",
             "StagedImport",
-            "Measurement",
             "KeptVerdict",
             "JoiningCode",
             "LoggerRoles");
+    /** Of those it is only what somebody gave a reason for: edges that a person moved, figures that were put right. */
+    private static final Set<String> WITH_A_REASON = Set.of("Measurement");
+
+    private static final String REASON = "why";
     /** What every row carries, told in columns of its own. */
     private static final Set<String> OF_EVERY_ROW =
             Set.of("createdAt", "updatedAt", "changedBy", "version", "lastSeenAt", "lastUsedAt", "signatures");
-    /** Of a recording: what grows while it is written, and what is worked out from it. */
+    /** Of a recording, what grows while it is written; of that and of a measurement, what is worked out. */
     private static final Set<String> WORKED_OUT =
-            Set.of("blockStarts", "calibration", "health", "rateHz", "rowCount", "durationS", "lastSeq");
+            Set.of("blockStarts", "calibration", "health", "rateHz", "rowCount", "durationS", "lastSeq", "figures");
     /** That it changed is told, and not to what. */
     private static final Set<String> SECRET = Set.of("passwordHash", "codeSha256");
 
@@ -140,9 +143,12 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
         if (!(entity instanceof Row row) || LEFT_OUT.contains(entity.getClass().getSimpleName())) {
             return;
         }
+        List<String> names = Arrays.asList(persister.getPropertyNames());
+        if (WITH_A_REASON.contains(entity.getClass().getSimpleName()) && isWithout(REASON, names, after)) {
+            return;
+        }
         Map<String, String> was = new TreeMap<>();
         Map<String, String> is = new TreeMap<>();
-        List<String> names = Arrays.asList(persister.getPropertyNames());
         for (int i = 0; i < names.size(); i++) {
             Object old = before == null ? null : before[i];
             Object now = after == null ? null : after[i];
@@ -167,6 +173,10 @@ class ChangeRecorder implements PostInsertEventListener, PostUpdateEventListener
         UUID test = AS_THE_TEST.contains(what) ? row.id() : id.apply(names.contains("runId") ? "runId" : "testId");
         Of of = new Of(test, id.apply("seriesId"), id.apply("stopId"));
         session.doWork(connection -> insert(connection, row.id(), of, what, kind, was, is));
+    }
+
+    private static boolean isWithout(String name, List<String> names, @Nullable Object @Nullable [] state) {
+        return state == null || state[names.indexOf(name)] == null;
     }
 
     private static boolean isTold(String name) {
