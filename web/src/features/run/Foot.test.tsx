@@ -17,6 +17,7 @@ function foot(view: RunView, offline = false) {
       offline={offline}
       say={say}
       onStop={onStop}
+      steady
       armed={false}
       onSheet={onSheet}
     />,

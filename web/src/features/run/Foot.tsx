@@ -14,6 +14,8 @@ export function Foot(props: {
   offline: boolean;
   say: (what: Happening) => void;
   onStop: () => void;
+  /** Whether the step has stood for a second: sooner nothing of it begins or ends. */
+  steady: boolean;
   /** Whether the stop key was pressed once. */
   armed: boolean;
   onSheet: (sheet: 'readings' | 'sign' | 'task') => void;
@@ -95,7 +97,7 @@ function Forward(props: Parameters<typeof Foot>[0]) {
         <Button
           tone={laneOnly ? 'second' : 'main'}
           className={BIG}
-          disabled={!view.gateOpen && !props.offline && !laneOnly}
+          disabled={!props.steady || (!view.gateOpen && !props.offline && !laneOnly)}
           onClick={() => {
             if (laneOnly) say({ type: 'laneCalled', clear: true });
             say({ type: 'started' });
@@ -124,7 +126,12 @@ function Forward(props: Parameters<typeof Foot>[0]) {
       );
     case 'JUDGED':
       return (
-        <Button tone="main" className={BIG} onClick={() => say(alongWithTheRules(view))}>
+        <Button
+          tone="main"
+          className={BIG}
+          disabled={!props.steady}
+          onClick={() => say(alongWithTheRules(view))}
+        >
           {judged(view) === 'REPEAT' ? 'Drive it again' : 'Keep'} <Hint>Enter</Hint>
         </Button>
       );
@@ -133,6 +140,7 @@ function Forward(props: Parameters<typeof Foot>[0]) {
         <Button
           tone="main"
           className={BIG}
+          disabled={!props.steady}
           onClick={() => (isWrittenDown(view) ? props.onSheet('task') : say(taskDone(view, '')))}
         >
           {isWrittenDown(view) ? taskWords(view) : 'Done'}

@@ -111,6 +111,7 @@ export function RunCard(props: {
         offline={offline}
         say={say}
         onStop={stop}
+        steady={steady}
         armed={armed}
         onSheet={setSheet}
       />

@@ -69,6 +69,8 @@ class LiveRunTest extends Journey {
     }
 
     private void act(String asked) {
+        // A press within a second of a new step does nothing.
+        page.locator("#main[data-steady=true]").waitFor();
         switch (asked) {
             case "Ask for the lane." -> page.keyboard().press("l");
             case "Go." -> page.keyboard().press("Space");

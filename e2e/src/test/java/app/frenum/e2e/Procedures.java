@@ -152,6 +152,15 @@ final class Procedures {
         return says(1, Map.of("type", "signed", "gate", Map.of("seen", checks)));
     }
 
+    /** Stops or snubs of the test as they are stored. */
+    List<JsonNode> stored(String kind) {
+        return api.get("/tests/" + test)
+                .get("stops")
+                .valueStream()
+                .filter(s -> s.get("kind").asString().equals(kind))
+                .toList();
+    }
+
     JsonNode run() {
         return api.get("/runs/" + test);
     }

@@ -58,6 +58,10 @@ class ProceduresTest extends Journey {
         p.signed();
         run = p.application(p.discs(90), 0);
         assertThat(run.get("current").get("phase").get("name").asString()).isEqualTo("second snub");
+        List<Integer> cycles =
+                p.stored("SNUB").stream().map(s -> s.get("cycle").asInt()).toList();
+        assertThat(cycles).as("every snub that was driven, by its cycle").hasSize(21);
+        assertThat(cycles).isSorted().endsWith(10, 10, 11);
         open(p, "compare");
         assertThat(page.getByText("11 of 100")).isVisible();
         assertThat(page.getByText("10 of 100")).isVisible();
@@ -156,7 +160,7 @@ class ProceduresTest extends Journey {
                     assertThat(heading()).hasText("Apply.");
                     assertThat(page.getByText("Cold discs only, extinguisher at hand"))
                             .isVisible();
-                    button("Write it down").click();
+                    button("Record result").click();
                     nothingSerious("what was put on");
                     page.getByLabel("What, where, how much").fill("film, both faces in front, two strokes");
                     button("Done").click();
@@ -168,7 +172,7 @@ class ProceduresTest extends Journey {
                     run = p.says(60, Map.of("type", "taskDone", "note", "film on both faces"));
                 }
             } else if (run.get("stage").asString().equals("TASK")) {
-                run = p.says(60, Map.of("type", "taskDone", "note", ""));
+                run = p.says(60, Map.of("type", "taskDone", "note", "cleaned with solvent, wiped dry"));
             } else {
                 boolean proof = phase.get("provesBack").asBoolean();
                 proofs += proof ? 1 : 0;

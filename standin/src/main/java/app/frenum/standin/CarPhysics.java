@@ -38,7 +38,7 @@ final class CarPhysics {
                 .properties()
                 .forEach(e -> figures.put(e.getKey(), e.getValue().asDouble()));
         SimulatedCar car = of(figures, text(card, "load", "LADEN").equals("LIGHT"));
-        return car.with(car.front().pad(), car.hydraulics().turnedTo(number(card, "adjusterTurns", 0)))
+        return car.with(car.front().pad(), car.hydraulics().turnedTo(number(card, "adjusterTurns", Double.NaN)))
                 .with(BrakeSystem.valueOf(text(card, "system", BrakeSystem.WHOLE.name())));
     }
 

@@ -9,7 +9,8 @@ package app.frenum.core.simulate;
  * @param travelAtRestMm pedal travel before pressure rises
  * @param travelPerBarMm further travel per bar
  * @param boilingC fluid temperature at which vapour forms
- * @param biasTurns turns of the bias adjuster from full front; each gives the rear 1.5 % more of the line pressure
+ * @param biasTurns turns of a balance bar from full front, which then takes the valve's place: 62 % of the line pressure in
+ *     front, 1.5 % less with each turn; NaN without one
  */
 public record Hydraulics(
         double lagS,
@@ -19,6 +20,7 @@ public record Hydraulics(
         double travelPerBarMm,
         double boilingC,
         double biasTurns) {
+    private static final double FULL_FRONT_SHARE = 0.62;
     private static final double SHARE_PER_TURN = 0.015;
     /** The front keeps at least this share of the line pressure. */
     private static final double LEAST_FRONT_SHARE = 0.3;
@@ -29,7 +31,7 @@ public record Hydraulics(
 
     private static final double MASTER_CYLINDER_END_MM = 95;
 
-    /** With the adjuster at full front. */
+    /** Without a balance bar. */
     public Hydraulics(
             double lagS,
             double rearKneeBar,
@@ -37,20 +39,19 @@ public record Hydraulics(
             double travelAtRestMm,
             double travelPerBarMm,
             double boilingC) {
-        this(lagS, rearKneeBar, rearSlope, travelAtRestMm, travelPerBarMm, boilingC, 0);
+        this(lagS, rearKneeBar, rearSlope, travelAtRestMm, travelPerBarMm, boilingC, Double.NaN);
     }
 
-    /** The same with the bias adjuster at so many turns from full front. */
+    /** The same with a balance bar at so many turns from full front. */
     public Hydraulics turnedTo(double turns) {
         return new Hydraulics(lagS, rearKneeBar, rearSlope, travelAtRestMm, travelPerBarMm, boilingC, turns);
     }
 
     double rear(double frontBar) {
-        double valve = frontBar <= rearKneeBar ? frontBar : rearKneeBar + rearSlope * (frontBar - rearKneeBar);
-        if (biasTurns == 0 || frontBar <= 0) {
-            return valve;
+        if (Double.isNaN(biasTurns)) {
+            return frontBar <= rearKneeBar ? frontBar : rearKneeBar + rearSlope * (frontBar - rearKneeBar);
         }
-        double share = Math.max(LEAST_FRONT_SHARE, frontBar / (frontBar + valve) - SHARE_PER_TURN * biasTurns);
+        double share = Math.max(LEAST_FRONT_SHARE, FULL_FRONT_SHARE - SHARE_PER_TURN * biasTurns);
         return frontBar * (1 - share) / share;
     }
 
