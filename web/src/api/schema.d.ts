@@ -3207,6 +3207,9 @@ export interface components {
             fromS: number;
             /** Format: int32 */
             number: number;
+            snub: boolean;
+            /** Format: uuid */
+            stop: string;
             /** Format: double */
             toS: number;
         };
@@ -4211,6 +4214,7 @@ export interface components {
             id: string;
             /** Format: int32 */
             number: number;
+            snub: boolean;
         };
         StopTrace: {
             distance: number[];

@@ -6,7 +6,8 @@ import type { Letter } from '../letters';
 export type Curve = {
   trace: Trace;
   letter: Letter;
-  number: number;
+  /** What tells it from others of its configuration: the number of a stop, or of a snub. */
+  number: string;
   weight: 'chosen' | 'compared' | 'sibling';
 };
 export type XAxis = 'time' | 'distance';

@@ -12,13 +12,13 @@ export function Clues(props: { side: HeatSide; trace: HeatTrace; letter: Letter;
   return (
     <g stroke={colour(letter)} fill="none">
       {trace.marks.flatMap((mark) => {
-        const at = side.stops.findIndex((s) => s.number === mark.number && s.block === trace.block);
+        const at = side.stops.findIndex((s) => s.id === mark.stop);
         const discs = side.study.stops[at]?.discs ?? {};
         return named.flatMap(([wheel, name]) =>
           (discs[wheel]?.peak.clues ?? [])
             .filter((c) => c.source !== 'SENSOR')
             .map((c, i) => (
-              <g key={`${mark.number}${wheel}${i}`}>
+              <g key={`${mark.stop}${wheel}${i}`}>
                 <title>{`stop ${mark.number}, ${name}, ${sourceWord(c.source)}`}</title>
                 {c.source === 'LADDER' ? (
                   <Bracket clue={c} x={x(mark.toS)} y={y} />

@@ -110,13 +110,25 @@ function valuesOf(teeth: Tooth[], named: ReturnType<typeof useDiscs>, units: Uni
 
 type Scale = (v: number) => number;
 
+const LABEL_PX = 20;
+
+/** Marks whose labels do not cover each other. */
+function apart(marks: HeatTrace['marks'], x: Scale) {
+  let last = -Infinity;
+  return marks.filter((m) => {
+    const fits = x(m.toS) - last >= LABEL_PX;
+    if (fits) last = x(m.toS);
+    return fits;
+  });
+}
+
 function Lines({ trace, letter, x, y }: { trace: HeatTrace; letter: Letter; x: Scale; y: Scale }) {
   const named = useDiscs();
   return (
     <g fill="none" stroke={colour(letter)}>
-      {trace.marks.map((m) => (
-        <text key={m.number} className="axis" x={x(m.toS)} y={HEIGHT - 6} stroke="none" textAnchor="middle">
-          {m.number}
+      {apart(trace.marks, x).map((m) => (
+        <text key={m.stop} className="axis" x={x(m.toS)} y={HEIGHT - 6} stroke="none" textAnchor="middle">
+          {m.snub ? `s${m.number}` : m.number}
         </text>
       ))}
       {named.map(([wheel, name]) => {

@@ -63,8 +63,10 @@ export function Foot(props: {
 }
 
 /** What is still to be recorded of a task. */
-const taskWords = (view: RunView) =>
-  view.current?.phase?.kind === 'INSPECTION' ? 'Skip the rest, with a reason' : 'Record result';
+const taskWords = (view: RunView) => (isSkipping(view) ? 'Skip the rest, with a reason' : 'Record result');
+
+/** Whether all that this button can do is leave an inspection undone: looking is what is asked for. */
+const isSkipping = (view: RunView) => view.current?.phase?.kind === 'INSPECTION' && !view.inspected;
 
 const judged = (view: RunView) => view.stops.at(-1)?.judged ?? 'VALID';
 
@@ -138,7 +140,7 @@ function Forward(props: Parameters<typeof Foot>[0]) {
     case 'TASK':
       return (
         <Button
-          tone="main"
+          tone={isSkipping(view) ? 'second' : 'main'}
           className={BIG}
           disabled={!props.steady}
           onClick={() => (isWrittenDown(view) ? props.onSheet('task') : say(taskDone(view, '')))}

@@ -36,7 +36,9 @@ export function LastStop(props: {
       {stop && decided ? (
         <>
           <div className="flex items-baseline justify-between gap-4">
-            <h2 className="text-[19px] font-[650]">Stop {stop.attempt}, just driven</h2>
+            <h2 className="text-[19px] font-[650]">
+              {stop.logged?.measured.kind === 'SNUB' ? 'Snub' : 'Stop'} {stop.attempt}, just driven
+            </h2>
             <Status kind={LOOK[decided][0]} word={LOOK[decided][1]} />
           </div>
           <p className="leading-none">

@@ -70,7 +70,16 @@ export function LoggedStop({ detail, stop, overlaid, axis, letterFor, bar }: Log
   const curves: Curve[] = shownStops.flatMap((s, i) => {
     const data = traces[i]?.data;
     const weight = s.id === stop.id ? 'chosen' : overlaid.has(s.id) ? 'compared' : 'sibling';
-    return data ? [{ trace: data, letter: letterFor(s), number: s.number, weight }] : [];
+    return data
+      ? [
+          {
+            trace: data,
+            letter: letterFor(s),
+            number: s.kind === 'SNUB' ? `s${s.number}` : String(s.number),
+            weight,
+          },
+        ]
+      : [];
   });
   const change = (measured.distance.value ?? 0) - (kept.distance.value ?? 0);
   return (

@@ -115,7 +115,7 @@ function Row({
       )}
       onClick={() => onChoose(stop.id)}
     >
-      <td className={cx(cell, 'font-[600]')}>
+      <td className={cx(cell, 'font-[600] whitespace-nowrap')}>
         <button type="button" aria-current={chosen} aria-label={stopName(stop)}>
           {stop.kind === 'SNUB' ? stopName(stop) : stop.number}
         </button>
@@ -128,7 +128,7 @@ function Row({
           ? `${figure(stop.value, units.deceleration)} ${units.deceleration.unit}`
           : figure(run, units.distance)}
       </td>
-      <td className={cx(cell, 'w-28 whitespace-nowrap', chosen && '[&_span]:text-on-ink')}>
+      <td className={cx(cell, 'whitespace-nowrap', chosen && '[&_span]:text-on-ink')}>
         <State stop={stop} />
       </td>
     </tr>

@@ -252,15 +252,21 @@ public record FadeStudy(
         }
 
         private String tooFew() {
-            return "a late group beside the reference needs %d stops, not %d".formatted(2 * LATE, stops.size());
+            return "a late group beside the reference needs %d stops, not %d"
+                    .formatted(2 * LATE, candidates().size());
         }
 
         /** The last three; never stops of the reference. */
         private List<FadeStop> late() {
             int last = reference.isEmpty() ? -1 : reference.get(reference.size() - 1);
-            List<FadeStop> hottest = phaseOrder().isEmpty() ? stops : beforeRecovery();
+            List<FadeStop> hottest = candidates();
             int from = hottest.size() - LATE;
             return hottest.size() >= 2 * LATE && from > last ? hottest.subList(from, hottest.size()) : List.of();
+        }
+
+        /** Stops among which fade may show: all, or those up to the cool-down. */
+        private List<FadeStop> candidates() {
+            return phaseOrder().isEmpty() ? stops : beforeRecovery();
         }
 
         /** Stops up to the cool-down: what comes after it says how the brakes recovered, not how they faded. */
@@ -315,7 +321,9 @@ public record FadeStudy(
                                 false,
                                 CauseReading.Confidence.WEAK,
                                 List.of(Finding.of(
-                                        FadeFinding.LATE_GROUP_NEEDS, Term.count(2 * LATE), Term.count(stops.size()))));
+                                        FadeFinding.LATE_GROUP_NEEDS,
+                                        Term.count(2 * LATE),
+                                        Term.count(candidates().size()))));
             }
             Figure bar = commonBar(late);
             Function<FadeStop, Figure> travel = s -> bar.isKnown() ? s.pedal().at(bar.value()) : bar;

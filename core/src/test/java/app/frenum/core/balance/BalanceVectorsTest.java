@@ -148,6 +148,17 @@ class BalanceVectorsTest {
     }
 
     @Test
+    void anAdjusterThatChangesNothingHasNoPlayAndIsNotTurned() {
+        double[] turns = {0, 2, 4, 2, 0};
+        double[] share = {0.700, 0.703, 0.699, 0.698, 0.701};
+        AdjusterLine line = AdjusterLine.of(IntStream.range(0, turns.length)
+                .mapToObj(i -> new AdjusterLine.Tried(turns[i], share[i]))
+                .toList());
+        assertThat(line.play().reason()).contains("no measurable difference");
+        assertThat(line.turnsFor(0, 0.69).reason()).contains("no measurable difference");
+    }
+
+    @Test
     void adviceThatCouldLockTheRearFirstIsNotGiven() {
         List<AdjusterLine.Tried> tried = IntStream.of(0, 2, 4, 2, 0)
                 .mapToObj(t -> new AdjusterLine.Tried(t, 0.70 - 0.02 * t))

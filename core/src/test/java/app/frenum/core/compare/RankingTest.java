@@ -66,6 +66,10 @@ class RankingTest {
         assertThat(standing(r, "film 3")).isEqualTo(Standing.SINGLE_WORSE);
         assertThat(r.places().get(1).halfWidth().value()).isCloseTo(3.9608 * 0.158114 * Math.sqrt(1.2), within(1e-3));
         assertThat(codes(r)).containsExactly("SINGLES_OUTSIDE", "SINGLES_OUTSIDE", "SINGLES_WITHIN");
+        // One that did better with a single stop is no worse than the best of those that are ranked.
+        Ranking behindOne =
+                ranked(Sides.of("A", 45.0, 45.1, 44.9), Sides.of("B", 42.0, 42.1, 41.9), Sides.of("film", 40.0));
+        assertThat(codes(behindOne)).containsExactly("ALONE_OF_THOSE_RANKED", "SINGLES_OUTSIDE");
         Ranking fewOfAll = ranked(Sides.of("A", 45, 45.2), Sides.of("B", 40));
         assertThat(standing(fewOfAll, "B")).isEqualTo(Standing.SINGLE);
         assertThat(codes(fewOfAll)).containsExactly("SINGLES_NOTHING");

@@ -82,6 +82,26 @@ class LikeStopsTest {
     }
 
     @Test
+    void warmingSnubsAreKeptAndNotCompared() {
+        StopByHand like = (StopByHand) stop("A", 80, "warming snubs", "laden", 1);
+        DrivenStop snub = new StopByHand(
+                like.driven(),
+                StopKind.SNUB,
+                like.measurement(),
+                Optional.empty(),
+                like.startC(),
+                Map.of(),
+                Optional.empty(),
+                0);
+        DrivenStop stop = stop("A", 90, "stops", "laden", 45);
+        assertThat(LikeStops.toCompare(List.of(snub, stop)))
+                .singleElement()
+                .satisfies(g -> assertThat(g.stops()).containsExactly(stop));
+        assertThat(LikeStops.toCompare(List.of(snub))).isEmpty();
+        assertThat(LikeStops.throughPhases(List.of(snub, stop))).hasSize(2);
+    }
+
+    @Test
     void aStopwatchAmongMetresIsAGroupOfItsOwn() {
         List<DrivenStop> all = new ArrayList<>();
         for (double metres : new double[] {40.1, 40.4, 39.9}) {

@@ -92,7 +92,11 @@ class DiscTraces {
     private static List<HeatView.MarkView> marks(List<StopByLogger> stops) {
         return stops.stream()
                 .map(s -> new HeatView.MarkView(
-                        s.driven().number(), s.measured().onsetS(), s.measured().endS()))
+                        s.driven().id(),
+                        s.driven().number(),
+                        !s.isStop(),
+                        s.measured().onsetS(),
+                        s.measured().endS()))
                 .toList();
     }
 

@@ -199,7 +199,10 @@ public class HeatService {
                 drawn,
                 counted.stream()
                         .map(s -> new HeatView.StopRef(
-                                s.driven().id(), s.driven().number(), s.driven().block()))
+                                s.driven().id(),
+                                s.driven().number(),
+                                !s.isStop(),
+                                s.driven().block()))
                         .toList(),
                 readings(counted, beside),
                 stopping(

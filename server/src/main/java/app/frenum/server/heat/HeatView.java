@@ -108,7 +108,7 @@ record HeatView(
     record Duct(Finding worth, @Nullable Finding wanted) {}
 
     /** A stop that a reading can be entered for. */
-    record StopRef(UUID id, int number, int block) {}
+    record StopRef(UUID id, int number, boolean snub, int block) {}
 
     /** A reading of a disc, with the stop it was read after. */
     record ReadingView(UUID id, UUID stopId, int stop, DiscReading reading, Who by) {}
@@ -168,6 +168,10 @@ record HeatView(
             Map<WheelPosition, List<@Nullable Double>> discs,
             List<MarkView> marks) {}
 
-    /** One stop in a trace, s. */
-    record MarkView(int number, double fromS, double toS) {}
+    /**
+     * One stop or snub in a trace, s.
+     *
+     * @param number stops and snubs are counted apart
+     */
+    record MarkView(UUID stop, int number, boolean snub, double fromS, double toS) {}
 }

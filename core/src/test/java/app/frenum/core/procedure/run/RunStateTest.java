@@ -597,6 +597,66 @@ class RunStateTest {
     }
 
     @Test
+    void aSnubThatCountsIsOnRecordWithoutAPress() {
+        Driven run = new Driven(endurance(4), 4, 1)
+                .signed()
+                .says(5, new Happening.LaneCalled(true))
+                .says(5, new Happening.Started())
+                .says(10, new Happening.AtRest());
+        assertThat(run.state.recorded()).singleElement().satisfies(s -> {
+            assertThat(s.decision().orElseThrow().validity()).isEqualTo(Validity.VALID);
+            assertThat(s.counts()).isTrue();
+        });
+        assertThat(RunReview.of(run.state).byTheRules())
+                .as("nobody went along with anything")
+                .isZero();
+    }
+
+    @Test
+    void aStopThatTestingWasStoppedOnIsOnRecordTooAndMayBeDecidedLater() {
+        Driven run = new Driven(STOPS, 2).signed().driven(90, stop(90, 48));
+        assertThat(run.state.recorded()).isEmpty();
+        run.says(5, new Happening.Stopped(Optional.empty(), "a dog"));
+        assertThat(run.state.recorded()).hasSize(1);
+        run.says(60, new Happening.Released("the dog is caught"))
+                .says(5, new Happening.Decided(Validity.REPEAT, "it swerved", Optional.empty()));
+        assertThat(run.state.recorded())
+                .singleElement()
+                .satisfies(s -> assertThat(s.counts()).isFalse());
+    }
+
+    @Test
+    void anInspectionIsDoneWhenItsFacesWereSeenOrAReasonIsGivenAndOnlyOnce() {
+        Driven run = pair(new Driven(endurance(4), 4, 1).signed(), 20)
+                .says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
+        pair(run, 20).says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
+        int step = run.state.step();
+        assertThatThrownBy(() -> run.says(5, new Happening.TaskDone("", Optional.of(step))))
+                .isInstanceOf(OutOfTurn.class);
+        run.says(5, crack(CrackClass.NONE, null)).says(5, new Happening.TaskDone("", Optional.of(step)));
+        assertThat(run.state.step()).isEqualTo(step + 1);
+        // Pressed twice: the second press was for the step before.
+        run.says(0.2, new Happening.TaskDone("", Optional.of(step)));
+        assertThat(run.state.step()).isEqualTo(step + 1);
+        assertThat(run.state.tasks()).hasSize(1);
+    }
+
+    @Test
+    void aStepThatRanOutOfAttemptsIsNotLeftWithoutAWord() {
+        Driven run = new Driven(STOPS, 2).signed();
+        int attempts = 0;
+        while (run.state.step() == 0) {
+            attempts++;
+            run.driven(90, stop(97, 55)).says(1, new Happening.Decided(Validity.REPEAT, "", Optional.empty()));
+        }
+        assertThat(RunProgress.of(run.state).warnings()).anySatisfy(w -> {
+            assertThat(w.code()).isEqualTo(RunFinding.ATTEMPTS_USED_UP);
+            assertThat(w.terms().get("counted")).isEqualTo(Term.count(0));
+        });
+        assertThat(attempts).isGreaterThan(2);
+    }
+
+    @Test
     void anEnduranceIsSuspendedByACrackAndGoesOnAnotherDayWhereItStood() {
         Driven run = pair(new Driven(endurance(4), 4, 1).signed(), 20)
                 .says(1, new Happening.Decided(Validity.VALID, "", Optional.empty()));
