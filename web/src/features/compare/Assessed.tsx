@@ -57,5 +57,5 @@ function sentence({ limits, phases }: Assessment): string {
     [many('NOT_YET_DRIVEN'), 'not yet driven'],
     [many('CANNOT_TELL'), 'cannot be told'],
   ].filter(([n]) => n !== 0);
-  return `Of ${limits.length} limits ${parts.map(([n, what]) => `${n} ${what}`).join(', ')}. ${phasesDriven}`;
+  return `Of ${limits.length} ${limits.length === 1 ? 'limit' : 'limits'} ${parts.map(([n, what]) => `${n} ${what}`).join(', ')}. ${phasesDriven}`;
 }

@@ -19,5 +19,5 @@ update test_plan set made_after_stops = true
 where exists (select 1 from stop s join series r on r.id = s.series_id
               where r.test_id = test_plan.id and s.created_at < test_plan.created_at);
 
--- Stops of runs that earlier versions stored are held against what the run recorded, once.
-alter table run add column holds_record boolean not null default false;
+-- The stops that earlier versions stored of a run are compared with what the run recorded, once.
+alter table run add column record_verified boolean not null default false;

@@ -75,8 +75,10 @@ final class VerifyCommand implements Callable<Integer> {
                 .formatted(v.signedBy(), v.signedAt(), v.ways(), v.agreeing()));
         out.println(
                 found.isAsSigned()
-                        ? "As signed: checksum " + found.checksum()
-                        : "NOT AS SIGNED: something was changed since; the checksum would be " + found.checksum());
+                        ? "Checksum matches: " + found.checksum()
+                                + ". It shows changes by accident; it is not a signature."
+                        // What would make a changed file right is not printed.
+                        : "CHECKSUM DOES NOT MATCH: the file was changed after it was signed.");
         out.println(
                 found.comesToTheSame()
                         ? "Worked out again from its stops it comes to the same:"

@@ -28,7 +28,10 @@ class VerifyTest {
     void aSignedVerdictIsAsSignedAndFollowsFromItsStops() {
         CliRun run = CliRun.of("verify", SIGNED.toString());
         assertThat(run.exit()).isEqualTo(FrenumCli.DONE);
-        assertThat(run.out()).contains("As signed: checksum").contains("it comes to the same");
+        assertThat(run.out())
+                .contains("Checksum matches")
+                .contains("it is not a signature")
+                .contains("it comes to the same");
     }
 
     @Test
@@ -36,7 +39,8 @@ class VerifyTest {
         String signed = Files.readString(SIGNED);
         CliRun run = verify(signed.replaceFirst("\"value\" : [0-9.]+", "\"value\" : 41.0"));
         assertThat(run.exit()).isEqualTo(FrenumCli.BAD_INPUT);
-        assertThat(run.out()).contains("NOT AS SIGNED").contains("DOES NOT COME TO THE SAME");
+        assertThat(run.out()).contains("CHECKSUM DOES NOT MATCH").contains("DOES NOT COME TO THE SAME");
+        assertThat(run.out()).as("nothing that would make it right").doesNotContainPattern("[0-9a-f]{64}");
     }
 
     @Test

@@ -132,6 +132,26 @@ class ProceduresTest extends Journey {
         nothingSerious("the assessment");
     }
 
+    @Test
+    void aFailedDiagonalByHandIsHeldAgainstTheLimitOfItsOnlyPhase() {
+        Procedures p = procedures()
+                .ago(Duration.ofHours(2))
+                .of("CAR", "Does one diagonal stop it short enough?", List.of(AS_IT_CAME));
+        p.planned(p.limited("Diagonal off, front left", List.of(limit("lone diagonal", 45))), 3);
+        JsonNode run = p.begun();
+        open(p, "compare");
+        assertThat(heading()).containsText("Of 1 limit 1 not yet driven.");
+        while (run.get("stage").asString().equals("WAITING")) {
+            run = p.application(p.discs(80), 41);
+        }
+        assertThat(p.stored("STOP"))
+                .hasSize(3)
+                .allMatch(s -> s.get("phase").asString().equals("lone diagonal"));
+        open(p, "compare");
+        assertThat(heading()).containsText("Of 1 limit 1 met. 1 of 1 phases are driven.");
+        nothingSerious("a failed diagonal against its limit");
+    }
+
     private static Map<String, Object> treatment(int number) {
         Map<String, Object> part = new HashMap<>(Map.of(
                 "description", "film " + number, "condition", "NEW", "figures", Map.of(), "uncertainties", Map.of()));

@@ -59,7 +59,7 @@ class RehearsalTest {
                 "delete from strike_out where stop_id in (select id from lost)",
                 "delete from stop where id in (select id from lost)",
                 "update measurement set figures = jsonb_set(jsonb_set(figures, '{distance,value}', '0'), '{entrySpeed,value}', '0.03')",
-                "update run set holds_record = false");
+                "update run set record_verified = false");
         assertThat(SameEverywhere.differences(day)).isNotEmpty();
         place.restart();
         RehearsedDay.until(

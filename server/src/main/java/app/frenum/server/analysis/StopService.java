@@ -95,7 +95,7 @@ public class StopService {
      *
      * @param excluded why it does not count; empty when it does
      */
-    public void record(OfRun driven, UUID seriesId, Beside beside, Optional<String> excluded, Who who) {
+    public void record(RunStop driven, UUID seriesId, Beside beside, Optional<String> excluded, Who who) {
         Stop stop = stops.findById(driven.id()).orElse(null);
         boolean added = stop == null;
         if (stop == null) {
@@ -110,7 +110,7 @@ public class StopService {
         changed(stop.seriesId());
     }
 
-    private Stop stopOf(OfRun driven, UUID seriesId) {
+    private Stop stopOf(RunStop driven, UUID seriesId) {
         Integer highest = stops.highestNumber(seriesId, driven.kind());
         return new Stop(
                 driven.id(),
@@ -209,7 +209,7 @@ public class StopService {
      * @param logged as the run assessed it; empty where no logger saw it
      * @param entered as people gave it; empty where a logger measured it
      */
-    public record OfRun(UUID id, StopKind kind, Optional<LoggedStop> logged, Optional<HandEntry> entered) {}
+    public record RunStop(UUID id, StopKind kind, Optional<LoggedStop> logged, Optional<HandEntry> entered) {}
 
     /** Disc peaks by wheel, °C. */
     record Peaks(Map<WheelPosition, Double> celsius) {}

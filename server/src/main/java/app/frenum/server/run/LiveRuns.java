@@ -87,7 +87,7 @@ class LiveRuns {
         LiveWatch watch = watches.get(rows.deviceId());
         if (watch == null || !watch.recordingId().equals(rows.recordingId())) {
             watch = new LiveWatch(rows, knownUntil(state, rows.recordingId()));
-            lastOf(state, rows.recordingId()).ifPresent(watch::heats);
+            lastOf(state, rows.recordingId()).ifPresent(watch::awaitPeaks);
             watches.put(rows.deviceId(), watch);
         }
         watch.add(rows.columns(), persevering(() -> runs.clockS(run)));
@@ -103,7 +103,7 @@ class LiveRuns {
                 tell(run, rows.deviceId(), watch, stop);
             }
         }
-        seePeaks(run, rows.deviceId(), watch);
+        recordPeaks(run, rows.deviceId(), watch);
         seeMotion(run, rows.deviceId(), watch);
         readDiscs(run, rows.deviceId(), watch);
     }
@@ -121,23 +121,23 @@ class LiveRuns {
     }
 
     /** Discs are hottest seconds after the vehicle stands: how hot they got is told once the log has gone on so far. */
-    private void seePeaks(UUID run, UUID device, LiveWatch watch) {
-        for (LiveWatch.Heated heated : watch.heated()) {
-            peaks(watch.recordingId(), heated)
+    private void recordPeaks(UUID run, UUID device, LiveWatch watch) {
+        for (LiveWatch.PendingPeaks pending : watch.completedPeaks()) {
+            peaks(watch.recordingId(), pending)
                     .ifPresent(peaks -> say(
                             run,
                             device,
-                            id(heated.stop() + "/peaks"),
+                            id(pending.stop() + "/peaks"),
                             watch.nowS(),
-                            new Happening.DiscsPeaked(heated.stop(), peaks)));
+                            new Happening.DiscsPeaked(pending.stop(), peaks)));
         }
     }
 
-    private Optional<Map<WheelPosition, Double>> peaks(UUID recording, LiveWatch.Heated heated) {
+    private Optional<Map<WheelPosition, Double>> peaks(UUID recording, LiveWatch.PendingPeaks pending) {
         Map<WheelPosition, Double> peaks = persevering(
-                () -> DiscPeaks.of(recordings.open(recording).log(), heated.measured(), heated.nextOnsetS()));
+                () -> DiscPeaks.of(recordings.open(recording).log(), pending.measured(), pending.nextOnsetS()));
         boolean hotter = peaks.entrySet().stream().anyMatch(e -> {
-            Double known = heated.measured().peakTemperatures().get(e.getKey());
+            Double known = pending.measured().peakTemperatures().get(e.getKey());
             return known == null || e.getValue() > known;
         });
         return hotter ? Optional.of(peaks) : Optional.empty();
@@ -153,13 +153,14 @@ class LiveRuns {
     }
 
     /** The last stop of a recording that the run has: its discs' peaks may still be to come. */
-    private static Optional<LiveWatch.Heated> lastOf(RunState state, UUID recordingId) {
+    private static Optional<LiveWatch.PendingPeaks> lastOf(RunState state, UUID recordingId) {
         return state.stops().stream()
                 .filter(s -> s.logged()
                         .filter(l -> l.recordingId().equals(recordingId))
                         .isPresent())
                 .reduce((before, last) -> last)
-                .map(s -> new LiveWatch.Heated(s.id(), s.logged().orElseThrow().measured(), Double.POSITIVE_INFINITY));
+                .map(s -> new LiveWatch.PendingPeaks(
+                        s.id(), s.logged().orElseThrow().measured(), Double.POSITIVE_INFINITY));
     }
 
     private void tell(UUID run, UUID device, LiveWatch watch, LoggedStop stop) {
@@ -167,7 +168,7 @@ class LiveRuns {
             // Found again after a restart, it is the same event.
             UUID id = id("%s/%.2f".formatted(stop.recordingId(), stop.measured().onsetS()));
             say(run, device, id, stop.restAtS(), new Happening.Logged(stop));
-            watch.heats(new LiveWatch.Heated(id, stop.measured(), Double.POSITIVE_INFINITY));
+            watch.awaitPeaks(new LiveWatch.PendingPeaks(id, stop.measured(), Double.POSITIVE_INFINITY));
         }
     }
 

@@ -56,7 +56,7 @@ final class LiveWatch {
     private double brakedAtS = Double.NEGATIVE_INFINITY;
 
     private double doneUntilS;
-    private final List<Heated> heating = new ArrayList<>();
+    private final List<PendingPeaks> pendingPeaks = new ArrayList<>();
     /** Distance rolled since this began to watch, m. */
     private double odometerM;
 
@@ -159,9 +159,9 @@ final class LiveWatch {
      * @param measured as it was assessed
      * @param nextOnsetS when the brake was applied again; infinite while it was not, s
      */
-    record Heated(UUID stop, MeasuredStop measured, double nextOnsetS) {
-        private Heated until(double onsetS) {
-            return new Heated(stop, measured, Math.min(nextOnsetS, onsetS));
+    record PendingPeaks(UUID stop, MeasuredStop measured, double nextOnsetS) {
+        private PendingPeaks endedBy(double onsetS) {
+            return new PendingPeaks(stop, measured, Math.min(nextOnsetS, onsetS));
         }
 
         private boolean isOver(double nowS) {
@@ -170,15 +170,16 @@ final class LiveWatch {
     }
 
     /** From now on the discs of this stop are watched; those before it are over. */
-    void heats(Heated stop) {
-        heating.replaceAll(before -> before.until(stop.measured().onsetS()));
-        heating.add(stop);
+    void awaitPeaks(PendingPeaks stop) {
+        pendingPeaks.replaceAll(before -> before.endedBy(stop.measured().onsetS()));
+        pendingPeaks.add(stop);
     }
 
     /** Stops whose discs' peaks are in the log by now, each told once. */
-    List<Heated> heated() {
-        List<Heated> over = heating.stream().filter(h -> h.isOver(tail.lastS())).toList();
-        heating.removeAll(over);
+    List<PendingPeaks> completedPeaks() {
+        List<PendingPeaks> over =
+                pendingPeaks.stream().filter(h -> h.isOver(tail.lastS())).toList();
+        pendingPeaks.removeAll(over);
         return over;
     }
 

@@ -20,7 +20,7 @@ class Run extends Row {
 
     private double rate;
     private Instant beganAt;
-    private boolean holdsRecord;
+    private boolean recordVerified;
 
     protected Run() {}
 
@@ -29,17 +29,17 @@ class Run extends Row {
         this.rate = rate;
         this.beganAt = beganAt.truncatedTo(ChronoUnit.MICROS);
         this.script = script;
-        holdsRecord = true;
+        recordVerified = true;
         this.plan = plan;
     }
 
     /** Whether its stops are as it recorded them; those that earlier versions stored may not be. */
-    boolean holdsRecord() {
-        return holdsRecord;
+    boolean isRecordVerified() {
+        return recordVerified;
     }
 
-    void heldAgainstItsRecord() {
-        holdsRecord = true;
+    void markRecordVerified() {
+        recordVerified = true;
     }
 
     /** How much faster its clock runs than the wall's. */

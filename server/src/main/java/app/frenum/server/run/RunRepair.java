@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 /**
  * Puts right what earlier versions lost or altered between the trackside and the store: snubs that counted were not stored, and
  * a stop could be measured again from samples that had moved on. The run's own record holds what was assessed of each, so
- * that is stored, with a note in the history. A run is held against its record once, at the first start that can.
+ * that is stored, with a note in the history. Each run is verified once, at the first start that can.
  */
 @Component
 class RunRepair {
@@ -38,27 +38,27 @@ class RunRepair {
 
     /** Beside whatever else the server does: nobody waits for it. */
     @EventListener
-    void holdAgainstTheirRecords(ApplicationReadyEvent ready) {
-        Thread thread = new Thread(this::holdAgainstTheirRecords, "run-repair");
+    void verifyRecords(ApplicationReadyEvent ready) {
+        Thread thread = new Thread(this::verifyRecords, "run-repair");
         thread.setDaemon(true);
         thread.start();
     }
 
-    void holdAgainstTheirRecords() {
-        for (UUID run : runs.notHeldAgainstTheirRecord()) {
+    void verifyRecords() {
+        for (UUID run : runs.notVerified()) {
             try {
                 // The one writer of the run: nothing happens in it meanwhile.
-                current.as(FRENUM, () -> standings.change(run, this::held));
+                current.as(FRENUM, () -> standings.change(run, this::verify));
             } catch (RuntimeException e) {
-                LOG.warn("run {} could not be held against its record; it is tried again at the next start", run, e);
+                LOG.warn("run {} could not be verified; it is tried again at the next start", run, e);
             }
         }
     }
 
-    private Standing held(Standing standing) {
+    private Standing verify(Standing standing) {
         UUID runId = standing.run().id();
         Run run = runs.findById(runId).orElseThrow();
-        if (run.holdsRecord()) {
+        if (run.isRecordVerified()) {
             return standing;
         }
         List<JudgedStop> recorded = standing.state().recorded();
@@ -67,7 +67,7 @@ class RunRepair {
             stop.logged().ifPresent(seen -> stops.restore(stop.id(), seen, FRENUM));
         }
         stops.inOrder(recorded.stream().map(JudgedStop::id).toList());
-        run.heldAgainstItsRecord();
+        run.markRecordVerified();
         return standing;
     }
 }

@@ -79,7 +79,7 @@ class RunStops {
         Quantity nominal = step.phase().map(Phase::from).orElse(plan.speed());
         Who by = by(last);
         stops.record(
-                new StopService.OfRun(
+                new StopService.RunStop(
                         last.id(),
                         kind(last, step),
                         last.logged(),

@@ -82,7 +82,7 @@ final class Deciding {
 
     private static RunState inStep(RunState now, int other) {
         RunDraft draft =
-                new RunDraft(now).step(other).stage(stageOf(now, other)).beginLooking();
+                new RunDraft(now).step(other).stage(stageOf(now, other)).startInspection();
         // In a cycle the time to the next application is counted from the first.
         boolean goesOn = other < now.script().steps().size()
                 && now.script().steps().get(other).isInCycleWith(now.current().orElseThrow());

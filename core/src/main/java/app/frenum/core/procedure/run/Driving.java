@@ -124,7 +124,7 @@ final class Driving {
     /** How hot the logger saw the discs get after a stop that is assessed already; no disc gets colder by it. */
     static RunState discsPeaked(RunState now, UUID id, Map<WheelPosition, Double> celsius) {
         JudgedStop stop = Deciding.stop(now, id);
-        return Deciding.with(now, stop.peaked(celsius));
+        return Deciding.with(now, stop.withPeaks(celsius));
     }
 
     /** The readings after a stop are the first of the next cool-down. */

@@ -92,8 +92,8 @@ public record JudgedStop(
     }
 
     /** The same, with discs that the logger saw get so hot by then. */
-    JudgedStop peaked(Map<WheelPosition, Double> celsius) {
-        return with(logged.map(l -> l.peaked(celsius)), decision, objections);
+    JudgedStop withPeaks(Map<WheelPosition, Double> celsius) {
+        return with(logged.map(l -> l.withPeaks(celsius)), decision, objections);
     }
 
     JudgedStop decided(Ruling own) {

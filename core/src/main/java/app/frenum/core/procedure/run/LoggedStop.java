@@ -33,7 +33,7 @@ public record LoggedStop(
     }
 
     /** The same, with discs that got so hot, °C; none gets colder by it. */
-    public LoggedStop peaked(Map<WheelPosition, Double> celsius) {
+    public LoggedStop withPeaks(Map<WheelPosition, Double> celsius) {
         return new LoggedStop(
                 recordingId, onsetAtS, restAtS, switches, calibration, rolledM, measured.withPeaks(celsius));
     }

@@ -21,7 +21,7 @@ final class RunDraft {
     private List<JudgedStop> stops;
     private List<RunState.Task> tasks;
     private List<CrackSeen> cracks;
-    private int looksBefore;
+    private int inspectedBeforeStep;
     private List<RunState.Halt> halts;
 
     RunDraft(RunState of) {
@@ -38,7 +38,7 @@ final class RunDraft {
         stops = of.stops();
         tasks = of.tasks();
         cracks = of.cracks();
-        looksBefore = of.looksBefore();
+        inspectedBeforeStep = of.inspectedBeforeStep();
         halts = of.halts();
     }
 
@@ -99,8 +99,8 @@ final class RunDraft {
     }
 
     /** Another step begins: what was looked at before belongs to those before. */
-    RunDraft beginLooking() {
-        looksBefore = cracks.size();
+    RunDraft startInspection() {
+        inspectedBeforeStep = cracks.size();
         return this;
     }
 
@@ -124,7 +124,7 @@ final class RunDraft {
                 stops,
                 tasks,
                 cracks,
-                looksBefore,
+                inspectedBeforeStep,
                 halts);
     }
 }

@@ -50,7 +50,7 @@ public record RunProgress(List<SideProgress> sides, List<Finding> warnings) {
             }
         }
         proofs(run, warnings);
-        givenUp(run, warnings);
+        stepsLeftShort(run, warnings);
         return new RunProgress(List.copyOf(sides), List.copyOf(warnings));
     }
 
@@ -77,7 +77,7 @@ public record RunProgress(List<SideProgress> sides, List<Finding> warnings) {
     }
 
     /** Steps that were left with fewer stops that count than they ask for, because no attempt was left. */
-    private static void givenUp(RunState run, List<Finding> warnings) {
+    private static void stepsLeftShort(RunState run, List<Finding> warnings) {
         for (int i = 0; i < Math.min(run.step(), run.script().steps().size()); i++) {
             Step step = run.script().steps().get(i);
             int counted = run.counted(i);

@@ -35,7 +35,7 @@ import java.util.function.Predicate;
  * @param stops all of them, in order
  * @param tasks what was done beside driving
  * @param cracks what was seen of the discs, in order
- * @param looksBefore how many of those were made before the step it is in began
+ * @param inspectedBeforeStep how many of those were made before the step it is in began
  * @param halts every time testing was stopped, the last one open while the stage is {@link Stage#STOPPED}
  */
 public record RunState(
@@ -52,7 +52,7 @@ public record RunState(
         List<JudgedStop> stops,
         List<Task> tasks,
         List<CrackSeen> cracks,
-        int looksBefore,
+        int inspectedBeforeStep,
         List<Halt> halts) {
     /** A call of the lane holds this long, s. */
     public static final double LANE_HOLDS_S = 120;
@@ -156,13 +156,13 @@ public record RunState(
     }
 
     /** Faces looked at since the step it is in began. */
-    public List<CrackSeen> looks() {
-        return cracks.subList(looksBefore, cracks.size());
+    public List<CrackSeen> inspectedFaces() {
+        return cracks.subList(inspectedBeforeStep, cracks.size());
     }
 
     /** Whether this inspection saw both faces of every disc it asks for; any face where it asks for none by name. */
     public boolean isInspected() {
-        return !looks().isEmpty() && toInspect().isEmpty();
+        return !inspectedFaces().isEmpty() && toInspect().isEmpty();
     }
 
     /** Faces that an inspection in this step still asks for; none where it is no inspection. */
@@ -176,7 +176,7 @@ public record RunState(
                 : script.inspected().stream()
                         .sorted()
                         .flatMap(wheel -> Arrays.stream(DiscFace.values()).map(face -> new Face(wheel, face)))
-                        .filter(f -> looks().stream()
+                        .filter(f -> inspectedFaces().stream()
                                 .noneMatch(look -> look.wheel() == f.wheel() && look.face() == f.face()))
                         .toList();
     }
