@@ -73,6 +73,8 @@ class RunningTest extends Journey {
         drive("90", metres);
         assertThat(heading()).hasText("It counts.");
         button("Keep").click();
+        // The next stop is asked for once this one is on record.
+        assertThat(heading()).not().hasText("It counts.");
     }
 
     @Test
