@@ -61,6 +61,8 @@ public final class RunningServer implements AutoCloseable {
         clock.ifPresent(c -> application.addInitializers(
                 made -> ((GenericApplicationContext) made).registerBean("clock", SteadyClock.class, c::steady)));
         context = application.run(arguments.toArray(String[]::new));
+        // Another server, perhaps a killed one, may have stood at this address before.
+        Door.forget(url());
         context.addApplicationListener(this::heard);
     }
 
