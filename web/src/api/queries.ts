@@ -181,6 +181,10 @@ export const accounts = () =>
 export const passkeys = () =>
   queryOptions({ queryKey: ['passkeys'], queryFn: () => ask(api.GET('/api/passkeys')) });
 
+/** The keys by which this Frenum signs, and signed. */
+export const signingKeys = () =>
+  queryOptions({ queryKey: ['signing-keys'], queryFn: () => ask(api.GET('/api/signing-keys')) });
+
 /** How long raw samples are kept. */
 export const retention = () =>
   queryOptions({ queryKey: ['retention'], queryFn: () => ask(api.GET('/api/retention')) });

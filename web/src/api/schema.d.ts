@@ -1016,6 +1016,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/signing-keys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keys"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signing-keys/{fingerprint}/retired": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["retire"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stops/{id}": {
         parameters: {
             query?: never;
@@ -1397,7 +1429,6 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** @description Needs a name in the header Frenum-Who. */
         put: operations["sign"];
         post?: never;
         delete?: never;
@@ -4077,6 +4108,11 @@ export interface components {
             group: string | null;
             includeStruckOut: boolean;
         };
+        SignatureView: {
+            fingerprint: string | null;
+            own: boolean;
+            unaltered: boolean;
+        };
         Signed: {
             gate: components["schemas"]["SafetyGate"];
             /** @enum {string} */
@@ -4096,11 +4132,11 @@ export interface components {
             /** Format: uuid */
             candidateId: string;
             changed: boolean;
-            checksum: string;
             group: string | null;
             /** Format: uuid */
             id: string;
             now: components["schemas"]["WrittenFinding"];
+            signature: components["schemas"]["SignatureView"];
             /** Format: date-time */
             signedAt: string;
             signedBy: string;
@@ -4110,6 +4146,17 @@ export interface components {
             thenRange: components["schemas"]["WrittenFinding"];
             /** Format: int32 */
             ways: number;
+        };
+        SigningKeyView: {
+            fingerprint: string;
+            jwk: string;
+            since: string;
+            until: string | null;
+        };
+        SigningKeys: {
+            /** Format: uuid */
+            instance: string;
+            keys: components["schemas"]["SigningKeyView"][];
         };
         Sizing: {
             frontBar: components["schemas"]["WrittenFigure"];
@@ -6413,6 +6460,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetReading"];
+                };
+            };
+        };
+    };
+    keys: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SigningKeys"];
+                };
+            };
+        };
+    };
+    retire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                fingerprint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SigningKeys"];
                 };
             };
         };

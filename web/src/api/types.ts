@@ -31,6 +31,7 @@ export type EdgeRequest = Schemas['Edges'];
 export type Change = Schemas['ChangeView'];
 export type Session = Schemas['SessionView'];
 export type Account = Schemas['AccountView'];
+export type SigningKey = Schemas['SigningKeyView'];
 export type OpenScreen = Schemas['ScreenView'];
 export type Invitation = Schemas['Invitation'];
 

@@ -1,5 +1,8 @@
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+
+// A busy machine may be slow; that is not what these tests are about.
+configure({ asyncUtilTimeout: 15_000 });
 
 afterEach(() => {
   cleanup();

@@ -33,7 +33,7 @@ export function Signed(props: { testId: string; request: SignRequest }) {
   });
   return (
     <section className="mt-6">
-      <Heading note="keeps its stops, its figures and a checksum, so that anybody can work it out again">
+      <Heading note="each has its stops, its figures and a signature, so that anyone can verify it">
         Signed verdicts
       </Heading>
       <ul className="mb-3 grid gap-3 text-[14.5px]">
@@ -71,13 +71,26 @@ function Entry({ verdict: v }: { verdict: SignedVerdict }) {
       ) : (
         <p className="text-ink-3">Today’s stops say the same.</p>
       )}
-      <p className="text-[13px] text-ink-3">
-        <a className="underline" href={`/api/verdicts/${v.id}/file`}>
-          The file to verify it by
-        </a>
-        , checksum <span className="break-all">{v.checksum.slice(0, 16)}</span>
-      </p>
+      <SignatureLine verdict={v} />
     </li>
+  );
+}
+
+function SignatureLine({ verdict: { id, signature: s } }: { verdict: SignedVerdict }) {
+  return (
+    <p className={`text-[13px] ${s.unaltered ? 'text-ink-3' : 'text-block'}`}>
+      <a className="underline" href={`/api/verdicts/${id}/file`}>
+        Verification file
+      </a>
+      {!s.unaltered && '. Signature not valid: it was changed after it was signed.'}
+      {s.unaltered && !s.fingerprint && ', unsigned (checksum only)'}
+      {s.unaltered && s.fingerprint && (
+        <>
+          , signed by {s.own ? 'this Frenum’s key' : 'another Frenum’s key'}{' '}
+          <span className="whitespace-nowrap tabular-nums">{s.fingerprint.slice(0, 19)} …</span>
+        </>
+      )}
+    </p>
   );
 }
 

@@ -10,6 +10,7 @@ import { Invite } from './Invite';
 import { Passkeys } from './Passkeys';
 import { Samples } from './Samples';
 import { Screens } from './Screens';
+import { SigningKeys } from './SigningKeys';
 
 /** Who may do what, and from which screens. */
 export function PeoplePage() {
@@ -39,6 +40,7 @@ export function PeoplePage() {
               {holder && <Passkeys holder={holder} people={all} />}
               <Accounts holder={person} governs={governs} shortest={now.shortestPassword} />
               <Samples governs={governs} />
+              <SigningKeys governs={governs} />
             </Strip>
           );
         }}

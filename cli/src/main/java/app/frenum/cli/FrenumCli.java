@@ -4,6 +4,8 @@ import app.frenum.formats.BadInput;
 import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Objects;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import tools.jackson.databind.ObjectMapper;
@@ -20,6 +22,8 @@ public final class FrenumCli {
     static final int DONE = 0;
     static final int OWN_FAULT = 1;
     static final int BAD_INPUT = 2;
+    static final int UNKNOWN_KEY = 3;
+    static final int UNSIGNED = 4;
 
     private FrenumCli() {}
 
@@ -43,6 +47,11 @@ public final class FrenumCli {
                     return theirs ? BAD_INPUT : OWN_FAULT;
                 })
                 .execute(args);
+    }
+
+    /** Frenum's home, where its own keys and those it remembers are. */
+    static Path home() {
+        return Path.of(Objects.requireNonNullElse(System.getenv("FRENUM_HOME"), ".frenum"));
     }
 
     /** On Java 17 there is a console only when neither end is redirected. */

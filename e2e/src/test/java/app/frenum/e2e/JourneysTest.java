@@ -97,7 +97,7 @@ class JourneysTest extends Journey {
         section("Compare");
         assertThat(page.getByText(Pattern.compile("Since then one stop fewer: B stops \\d\\.\\d m shorter")))
                 .isVisible();
-        String file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The file to verify it by"))
+        String file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Verification file"))
                 .getAttribute("href");
         assertThat(page.request().get(url() + file).text()).contains("frenum-verdict", "Marshal");
         page.navigate(demoTest() + "/compare");

@@ -167,12 +167,15 @@ class MigrationsTest {
             JsonNode verdict = server.get("/api/tests/9e688c58-a548-3b8e-af69-c9e1005ad0bf/verdicts")
                     .get(0);
             assertThat(verdict.get("changed").asBoolean()).isFalse();
-            assertThat(verdict.get("checksum").asString())
-                    .isEqualTo("817ef7ab448dfce5b9c08c44fab36f74fb54e64799cc2c39044d11b7cc6e215e");
+            assertThat(verdict.at("/signature/fingerprint").isNull())
+                    .as("of a time when there were checksums only")
+                    .isTrue();
+            assertThat(verdict.at("/signature/unaltered").asBoolean()).isTrue();
             byte[] file = server.bytes(
                     "/api/verdicts/%s/file".formatted(verdict.get("id").asString()));
             VerdictFile.Verified read = VerdictFile.read(new ByteArrayInputStream(file));
-            assertThat(read.isAsSigned() && read.comesToTheSame()).isTrue();
+            assertThat(read.isUnaltered() && read.isReproduced()).isTrue();
+            assertThat(read.key()).isEmpty();
             assertThat(server.get("/api/accounts")).hasSize(5);
         }
     }

@@ -51,12 +51,10 @@ public final class RunningServer implements AutoCloseable {
                 // Streams that tests leave open need not be waited for at the end of all tests.
                 "--spring.lifecycle.timeout-per-shutdown-phase=2s",
                 "--spring.datasource.url=" + databaseUrl,
-                "--frenum.home=" + temporaryHome(),
                 "--frenum.demo=" + demo));
         arguments.addAll(List.of(more));
-        if (arguments.stream().noneMatch(a -> a.startsWith("--server.port="))) {
-            arguments.add("--server.port=0");
-        }
+        unlessGiven(arguments, "--server.port=", "0");
+        unlessGiven(arguments, "--frenum.home=", temporaryHome().toString());
         SpringApplication application = new SpringApplication(FrenumServer.class);
         clock.ifPresent(c -> application.addInitializers(
                 made -> ((GenericApplicationContext) made).registerBean("clock", SteadyClock.class, c::steady)));
@@ -64,6 +62,12 @@ public final class RunningServer implements AutoCloseable {
         // Another server, perhaps a killed one, may have stood at this address before.
         Door.forget(url());
         context.addApplicationListener(this::heard);
+    }
+
+    private static void unlessGiven(List<String> arguments, String option, String value) {
+        if (arguments.stream().noneMatch(a -> a.startsWith(option))) {
+            arguments.add(option + value);
+        }
     }
 
     private void heard(ApplicationEvent event) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.frenum.formats.verdict.VerdictFile;
 import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
@@ -72,9 +73,14 @@ class VerdictTest {
         assertThat(only().get("changed").asBoolean()).isFalse();
         byte[] file = server.bytes("/api/verdicts/%s/file".formatted(id));
         VerdictFile.Verified found = VerdictFile.read(new ByteArrayInputStream(file));
-        assertThat(found.isAsSigned()).isTrue();
-        assertThat(found.comesToTheSame()).isTrue();
+        assertThat(found.isUnaltered()).isTrue();
+        assertThat(found.isReproduced()).isTrue();
         assertThat(found.verdict().signedBy()).isEqualTo(only().get("signedBy").asString());
+        assertThat(found.verdict().signedAs().role()).isEqualTo("OWNER");
+        JsonNode key = server.get("/api/signing-keys").get("keys").get(0);
+        assertThat(found.key().orElseThrow().spelled())
+                .isEqualTo(key.get("fingerprint").asString());
+        assertThat(only().get("signature").get("own").asBoolean()).isTrue();
 
         String stop =
                 server.get("/api/tests/" + test).get("stops").get(0).get("id").asString();
@@ -95,8 +101,9 @@ class VerdictTest {
         assertThat(only().get("group").asString()).isEqualTo(group);
         assertThat(only().get("changed").asBoolean()).isFalse();
         JsonNode bundled = server.get("/api/bundle").get("verdicts");
-        assertThat(bundled.valueStream().map(JsonNode::asString))
-                .anyMatch(v -> v.contains(only().get("checksum").asString()));
+        byte[] file =
+                server.bytes("/api/verdicts/%s/file".formatted(only().get("id").asString()));
+        assertThat(bundled.valueStream().map(JsonNode::asString)).contains(new String(file, StandardCharsets.UTF_8));
     }
 
     @Test

@@ -106,7 +106,7 @@ public record Bundle(
             add(procedures.get(i).procedure().problems(), "procedures." + i + ".procedure.", found);
         }
         for (int i = 0; i < verdicts.size(); i++) {
-            if (!isAsSigned(verdicts.get(i))) {
+            if (!isUnaltered(verdicts.get(i))) {
                 found.add(new FieldProblem(
                         "verdicts." + i, "It is not what was signed: something of it was changed since. Take it out."));
             }
@@ -115,10 +115,10 @@ public record Bundle(
         return found;
     }
 
-    private static boolean isAsSigned(String verdict) {
+    private static boolean isUnaltered(String verdict) {
         try {
             return VerdictFile.read(new ByteArrayInputStream(verdict.getBytes(StandardCharsets.UTF_8)))
-                    .isAsSigned();
+                    .isUnaltered();
         } catch (BadInput | IOException e) {
             return false;
         }

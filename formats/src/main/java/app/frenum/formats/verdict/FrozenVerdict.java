@@ -1,17 +1,21 @@
 package app.frenum.formats.verdict;
 
+import static com.fasterxml.jackson.annotation.JsonInclude.Include.NON_NULL;
+
 import app.frenum.core.compare.Comparison;
 import app.frenum.core.compare.Comparisons;
 import app.frenum.core.compare.Look;
 import app.frenum.core.compare.Margin;
 import app.frenum.core.compare.Side;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A verdict that somebody signed, with everything it rests on.
  *
  * @param format always {@link #FORMAT}
- * @param version always {@link #VERSION}
+ * @param version {@link #VERSION}; 1 for those with a checksum only
  * @param question of its test
  * @param vehicle by name
  * @param margin what was worth having
@@ -24,6 +28,7 @@ import java.util.List;
  * @param agreeing in how many of them it is the same verdict
  * @param signedBy by whom
  * @param signedAt when, ISO 8601
+ * @param signedAs as what; null in version 1
  */
 public record FrozenVerdict(
         String format,
@@ -39,9 +44,14 @@ public record FrozenVerdict(
         int ways,
         int agreeing,
         String signedBy,
-        String signedAt) {
+        String signedAt,
+        @JsonInclude(NON_NULL) @Nullable SignedAs signedAs) {
     public static final String FORMAT = "frenum-verdict";
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
+    static final int CHECKSUM_ONLY = 1;
+
+    /** Version of the rules that figures are worked out by: raised when the same stops would come to other figures. */
+    public static final int RULES = 1;
 
     /** The figures of a comparison of these sides. */
     public static FrozenFigures figures(List<Side> sides, int candidate, Margin margin, Look look) {

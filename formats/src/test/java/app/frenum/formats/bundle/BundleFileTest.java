@@ -29,8 +29,10 @@ import app.frenum.formats.BadInput;
 import app.frenum.formats.bundle.Bundle.BundledConfiguration;
 import app.frenum.formats.bundle.Bundle.BundledProcedure;
 import app.frenum.formats.bundle.Bundle.BundledVehicle;
+import app.frenum.formats.signature.SigningKey;
 import app.frenum.formats.verdict.FrozenSide;
 import app.frenum.formats.verdict.FrozenVerdict;
+import app.frenum.formats.verdict.SignedAs;
 import app.frenum.formats.verdict.VerdictFile;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
@@ -50,6 +52,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class BundleFileTest {
+    private static final SigningKey KEY = SigningKey.generate();
+
     private static final UUID CAR = new UUID(1, 1);
 
     private static BundleFile.Reading read(String text) throws BadInput {
@@ -189,21 +193,25 @@ class BundleFileTest {
     private static String signed() {
         FrozenSide side =
                 new FrozenSide("A", DistanceBasis.ONSET_TO_REST, 25.0, null, Map.of(), Set.of(), 0.01, List.of());
-        return VerdictFile.write(new FrozenVerdict(
-                FrozenVerdict.FORMAT,
-                FrozenVerdict.VERSION,
-                "Which stops shorter?",
-                "Tarn 2.0",
-                1,
-                false,
-                0,
-                List.of(side, side),
-                1,
-                FrozenVerdict.figures(List.of(side.thawed(), side.thawed()), 1, new Margin(1, false), Look.COMPLETE),
-                1,
-                1,
-                "Marshal",
-                "2026-06-20T16:00:00Z"));
+        return VerdictFile.sign(
+                new FrozenVerdict(
+                        FrozenVerdict.FORMAT,
+                        FrozenVerdict.VERSION,
+                        "Which stops shorter?",
+                        "Tarn 2.0",
+                        1,
+                        false,
+                        0,
+                        List.of(side, side),
+                        1,
+                        FrozenVerdict.figures(
+                                List.of(side.thawed(), side.thawed()), 1, new Margin(1, false), Look.COMPLETE),
+                        1,
+                        1,
+                        "Marshal",
+                        "2026-06-20T16:00:00Z",
+                        new SignedAs("OWNER", FrozenVerdict.RULES, "bench")),
+                KEY);
     }
 
     @Test

@@ -12,18 +12,22 @@ import app.frenum.core.compare.Verdict;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.formats.BadInput;
+import app.frenum.formats.signature.SigningKey;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class VerdictFileTest {
+    private static final SigningKey KEY = SigningKey.generate();
+
     private static FrozenStop stop(double metres) {
         return new FrozenStop(
                 metres,
@@ -83,7 +87,8 @@ class VerdictFileTest {
                 7,
                 6,
                 "Club driver",
-                "2026-06-20T12:00:00Z");
+                "2026-06-20T12:00:00Z",
+                new SignedAs("ENGINEER", FrozenVerdict.RULES, "bench"));
     }
 
     private static VerdictFile.Verified read(String text) throws BadInput, IOException {
@@ -94,28 +99,55 @@ class VerdictFileTest {
     void comesBackAsItWasSignedAndFollowsFromItsStops() throws Exception {
         FrozenVerdict verdict = signed();
         assertThat(verdict.figures().verdict()).isEqualTo(Verdict.GAIN_SHOWN);
-        VerdictFile.Verified found = read(VerdictFile.write(verdict));
+        VerdictFile.Verified found = read(VerdictFile.sign(verdict, KEY));
         assertThat(found.verdict()).isEqualTo(verdict);
-        assertThat(found.isAsSigned()).isTrue();
-        assertThat(found.comesToTheSame()).isTrue();
+        assertThat(found.key()).contains(KEY.verifyingKey());
+        assertThat(found.isUnaltered()).isTrue();
+        assertThat(found.isReproduced()).isTrue();
         // The order and the spaces of the text do not count, what it says does.
-        assertThat(read(VerdictFile.write(verdict).replaceAll("\\n\\s*", "")).isAsSigned())
+        assertThat(read(VerdictFile.sign(verdict, KEY).replaceAll("\\n\\s*", ""))
+                        .isUnaltered())
                 .isTrue();
     }
 
     @Test
-    void aLetterThatWasChangedIsSeenAndSoIsAFigureWithANewChecksum() throws Exception {
-        String text = VerdictFile.write(signed());
-        assertThat(read(text.replace("Club driver", "Club secretary")).isAsSigned())
-                .isFalse();
+    void figuresThatDoNotFollowFromTheStopsAreSeenWhoeverSignedThem() throws Exception {
+        String text = VerdictFile.sign(signed(), KEY);
         VerdictFile.Verified longer = read(text.replaceFirst("\"value\" : 43.2", "\"value\" : 44.9"));
-        assertThat(longer.isAsSigned()).isFalse();
-        assertThat(longer.comesToTheSame()).isFalse();
-        VerdictFile.Verified forged = read(VerdictFile.write(longer.verdict()));
-        assertThat(forged.isAsSigned()).isTrue();
-        assertThat(forged.comesToTheSame())
-                .as("figures that do not follow from the stops")
-                .isFalse();
+        assertThat(longer.isUnaltered()).isFalse();
+        VerdictFile.Verified forged = read(VerdictFile.sign(longer.verdict(), KEY));
+        assertThat(forged.isUnaltered()).isTrue();
+        assertThat(forged.isReproduced()).isFalse();
+    }
+
+    /** Every value of the file changed, every name, every entry taken out, and every letter of the signature. */
+    @Test
+    void everySingleChangeIsRefused() throws Exception {
+        String text = VerdictFile.sign(signed(), KEY);
+        List<String> changed = Changes.of(text);
+        assertThat(changed).hasSizeGreaterThan(400).doesNotContain(text);
+        for (String one : changed) {
+            assertThat(isRefused(one)).as(one).isTrue();
+        }
+        // Two values of one name: which of them counts would be the reader's choice.
+        assertThatThrownBy(() -> read(text.replaceFirst("\"question\"", "\"question\" : \"Other?\", \"question\"")))
+                .isInstanceOf(BadInput.class);
+    }
+
+    private static boolean isRefused(String text) throws IOException {
+        try {
+            return !read(text).isUnaltered();
+        } catch (BadInput e) {
+            return true;
+        }
+    }
+
+    @Test
+    void anotherKeyGivesAnotherSignatureAndSaysSo() throws Exception {
+        SigningKey other = SigningKey.generate();
+        VerdictFile.Verified found = read(VerdictFile.sign(signed(), other));
+        assertThat(found.isUnaltered()).isTrue();
+        assertThat(found.key()).contains(other.verifyingKey()).isNotEqualTo(Optional.of(KEY.verifyingKey()));
     }
 
     @ParameterizedTest

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * A signed verdict beside what the stops say now.
  *
  * @param group of which stops of the test; null for those that it asked for first
+ * @param signature how it is held against changes
  * @param then what was signed, in a sentence
  * @param thenRange its range
  * @param now the same of today's stops; the same again where nothing changed
@@ -23,7 +24,7 @@ record SignedVerdictView(
         @Nullable String group,
         Who signedBy,
         Instant signedAt,
-        String checksum,
+        SignatureView signature,
         int ways,
         int agreeing,
         Finding then,

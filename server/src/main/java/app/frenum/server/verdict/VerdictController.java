@@ -1,6 +1,6 @@
 package app.frenum.server.verdict;
 
-import app.frenum.core.people.Who;
+import app.frenum.server.who.Asker;
 import app.frenum.server.who.Deed;
 import app.frenum.server.who.Does;
 import jakarta.validation.Valid;
@@ -47,8 +47,11 @@ class VerdictController {
     @Does(Deed.DECIDES)
     @PutMapping("/tests/{id}/verdicts/{verdictId}")
     SignedVerdictView sign(
-            Who who, @PathVariable UUID id, @PathVariable UUID verdictId, @Valid @RequestBody SignRequest request) {
-        return verdicts.sign(verdictId, id, request, who);
+            Asker signer,
+            @PathVariable UUID id,
+            @PathVariable UUID verdictId,
+            @Valid @RequestBody SignRequest request) {
+        return verdicts.sign(verdictId, id, request, signer);
     }
 
     /** To be verified by anybody. */

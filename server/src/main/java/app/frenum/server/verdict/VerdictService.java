@@ -9,14 +9,18 @@ import app.frenum.core.compare.Verdict;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.people.Who;
 import app.frenum.formats.BadInput;
+import app.frenum.formats.signature.VerifyingKey;
 import app.frenum.formats.verdict.FrozenSide;
 import app.frenum.formats.verdict.FrozenVerdict;
+import app.frenum.formats.verdict.SignedAs;
 import app.frenum.formats.verdict.VerdictFile;
 import app.frenum.server.Raced;
 import app.frenum.server.SteadyClock;
 import app.frenum.server.compare.ComparedSides;
 import app.frenum.server.compare.ComparisonService;
 import app.frenum.server.problem.Problem;
+import app.frenum.server.signature.InstanceKeys;
+import app.frenum.server.who.Asker;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -37,11 +41,14 @@ public class VerdictService {
 
     private final ComparisonService comparisons;
     private final SignedVerdictRepository signed;
+    private final InstanceKeys keys;
     private final SteadyClock clock;
 
-    VerdictService(ComparisonService comparisons, SignedVerdictRepository signed, SteadyClock clock) {
+    VerdictService(
+            ComparisonService comparisons, SignedVerdictRepository signed, InstanceKeys keys, SteadyClock clock) {
         this.comparisons = comparisons;
         this.signed = signed;
+        this.keys = keys;
         this.clock = clock;
     }
 
@@ -79,7 +86,7 @@ public class VerdictService {
     }
 
     /** Signs what the stops say now; sent again it changes nothing. */
-    public SignedVerdictView sign(UUID id, UUID testId, SignRequest request, Who who) {
+    public SignedVerdictView sign(UUID id, UUID testId, SignRequest request, Asker signer) {
         Optional<SignedVerdictRow> known = signed.findById(id);
         if (known.isPresent()) {
             if (!known.get().testId().equals(testId)) {
@@ -92,12 +99,13 @@ public class VerdictService {
                     "id", "A test keeps %d signed verdicts. This one has them.".formatted(MOST_OF_A_TEST));
         }
         ComparedSides of = sides(testId, request);
-        String document = VerdictFile.write(frozen(of, alternatives(testId, request, of), request, who));
+        String document =
+                VerdictFile.sign(frozen(of, alternatives(testId, request, of), request, signer), keys.signingKey());
         return view(signed.save(
                 new SignedVerdictRow(id, testId, request, of.configurationIds().get(0), document)));
     }
 
-    private FrozenVerdict frozen(ComparedSides of, List<Alternative> ways, SignRequest request, Who who) {
+    private FrozenVerdict frozen(ComparedSides of, List<Alternative> ways, SignRequest request, Asker signer) {
         int place = place(of, request.candidateId());
         Verdict asItStands = ways.get(0).verdict();
         return new FrozenVerdict(
@@ -113,8 +121,12 @@ public class VerdictService {
                 FrozenVerdict.figures(of.sides(), place, of.margin(), of.look()),
                 ways.size(),
                 (int) ways.stream().filter(w -> w.verdict() == asItStands).count(),
-                who.name(),
-                clock.instant().toString());
+                signer.who().name(),
+                clock.instant().toString(),
+                new SignedAs(
+                        signer.role().name(),
+                        FrozenVerdict.RULES,
+                        keys.instance().toString()));
     }
 
     /** All that were ever signed, as they are kept. */
@@ -149,7 +161,7 @@ public class VerdictService {
                 row.likeStops(),
                 new Who(then.signedBy()),
                 Instant.parse(then.signedAt()),
-                kept.checksum(),
+                signature(kept),
                 then.ways(),
                 then.agreeing(),
                 signedThen.sentence(),
@@ -158,6 +170,13 @@ public class VerdictService {
                 !FrozenVerdict.figures(now.sides(), place, now.margin(), now.look())
                         .holds(then.figures()),
                 counting(now.sides(), place) - counting(before, then.candidate()));
+    }
+
+    private SignatureView signature(VerdictFile.Verified kept) {
+        return new SignatureView(
+                kept.key().map(VerifyingKey::spelled).orElse(null),
+                kept.key().filter(keys::isOwn).isPresent(),
+                kept.isUnaltered());
     }
 
     private static Comparison today(ComparedSides now, int place) {

@@ -89,7 +89,7 @@ class RetentionTest {
 
         assertThat(SERVER.bytes("/api/verdicts/%s/file".formatted(verdict))).isEqualTo(file);
         VerdictFile.Verified read = VerdictFile.read(new ByteArrayInputStream(file));
-        assertThat(read.isAsSigned() && read.comesToTheSame()).isTrue();
+        assertThat(read.isUnaltered() && read.isReproduced()).isTrue();
         assertThat(comparison()).isEqualTo(compared);
         assertThat(SERVER.get("/api/tests/" + test).get("stops")).isEqualTo(stops);
         assertThat(SERVER.get("/api/tests/%s/fade".formatted(test))).isEqualTo(fade);
