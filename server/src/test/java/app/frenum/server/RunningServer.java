@@ -94,8 +94,19 @@ public final class RunningServer implements AutoCloseable {
         return Shared.EMPTY;
     }
 
+    /** Loaded once per run; every server with the demo begins with a copy. */
+    private static final class LoadedDemo {
+        private static final String DATABASE = load();
+
+        private static String load() {
+            String url = newDatabase();
+            new RunningServer(true, url).close();
+            return nameOf(url);
+        }
+    }
+
     public static RunningServer withDemo() {
-        return new RunningServer(true, newDatabase());
+        return new RunningServer(true, newDatabase(" template " + LoadedDemo.DATABASE));
     }
 
     /** One that nobody else uses, with nothing in it. */
@@ -119,6 +130,14 @@ public final class RunningServer implements AutoCloseable {
     }
 
     private static String newDatabase() {
+        return newDatabase("");
+    }
+
+    private static String nameOf(String databaseUrl) {
+        return databaseUrl.replaceFirst(".*/([^/?]+)(\\?.*)?$", "$1");
+    }
+
+    private static String newDatabase(String like) {
         String base = System.getenv("FRENUM_DB_URL");
         if (base == null) {
             throw new IllegalStateException("FRENUM_DB_URL is not set; run ./frenum test, which starts a PostgreSQL");
@@ -126,7 +145,7 @@ public final class RunningServer implements AutoCloseable {
         String name = "test_" + UUID.randomUUID().toString().replace("-", "");
         try (Connection c = DriverManager.getConnection(base);
                 Statement s = c.createStatement()) {
-            s.execute("create database " + name);
+            s.execute("create database " + name + like);
         } catch (SQLException e) {
             throw new IllegalStateException("no test database could be made", e);
         }

@@ -27,9 +27,20 @@ public enum BrakeSystem {
     private final String label;
     private final Set<WheelPosition> braked;
 
+    /** Kept, since a simulated car asks a thousand times a second. */
+    private final double frontWorks;
+
+    private final double rearWorks;
+
     BrakeSystem(String label, WheelPosition... braked) {
         this.label = label;
         this.braked = Collections.unmodifiableSet(EnumSet.copyOf(Arrays.asList(braked)));
+        frontWorks = working(true);
+        rearWorks = working(false);
+    }
+
+    private double working(boolean front) {
+        return braked.stream().filter(w -> w.isFront() == front).count() / 2.0;
     }
 
     /** As it is called. */
@@ -44,7 +55,7 @@ public enum BrakeSystem {
 
     /** How much of an axle's brakes works: 0, a half or 1. */
     public double works(boolean front) {
-        return braked.stream().filter(w -> w.isFront() == front).count() / 2.0;
+        return front ? frontWorks : rearWorks;
     }
 
     public boolean isPartial() {
