@@ -32,10 +32,36 @@ secret() { # file: what it holds, made when it is not there
   cat "$1"
 }
 
+# Passwords go by the environment and by pipes, which nobody else can read, and never by the command line, which everybody can.
 as_keeper() { # database sql
-  PGPASSWORD=$(secret "$HOME_DIR/database.keeper") "$(postgres_bin)/psql" -h 127.0.0.1 -p "$(cat "$HOME_DIR/database.port")" \
-    -U frenum_keeper -d "$1" -v ON_ERROR_STOP=1 -Atqc "$2"
+  PGPASSWORD=$(secret "$HOME_DIR/database.keeper") PGOPTIONS='-c client_min_messages=warning' \
+    "$(postgres_bin)/psql" -h 127.0.0.1 -p "$(cat "$HOME_DIR/database.port")" -U frenum_keeper -d "$1" -X -v ON_ERROR_STOP=1 -Atq <<<"$2"
 }
+
+own_database_url() { # database role password
+  echo "jdbc:postgresql://127.0.0.1:$(cat "$HOME_DIR/database.port")/$1?user=$2&password=$3"
+}
+
+url_decoded() { local text=${1//+/ }; printf '%b' "${text//%/\\x}"; }
+
+# Of FRENUM_DB_URL, whoever's database it is.
+frenum_psql() { # arguments
+  (
+    local url=${FRENUM_DB_URL#jdbc:postgresql:} parameter
+    [[ $url =~ ^//([^:/?]*)(:([0-9]+))?/([^?]*)(\?(.*))?$ ]] || die "FRENUM_DB_URL is no address of a PostgreSQL" "jdbc:postgresql://HOST:PORT/DATABASE?user=…&password=…"
+    export PGHOST=${BASH_REMATCH[1]} PGPORT=${BASH_REMATCH[3]:-5432} PGDATABASE; PGDATABASE=$(url_decoded "${BASH_REMATCH[4]}")
+    for parameter in ${BASH_REMATCH[6]//&/ }; do
+      case $parameter in
+        user=*) export PGUSER; PGUSER=$(url_decoded "${parameter#*=}") ;;
+        password=*) export PGPASSWORD; PGPASSWORD=$(url_decoded "${parameter#*=}") ;;
+        sslmode=*) export PGSSLMODE=${parameter#*=} ;;
+      esac
+    done
+    "$(postgres_bin)/psql" -X -w -v ON_ERROR_STOP=1 "$@"
+  )
+}
+
+frenum_sql() { frenum_psql -Atq <<<"$1"; }
 
 database_is_up() {
   [[ -s $HOME_DIR/database.port ]] || return 1
@@ -98,8 +124,8 @@ close_what_was_open() {
   say "closing the database to all but Frenum, once"
   # A step that was done before a power cut is not done again.
   as_keeper postgres 'select 1' >/dev/null 2>&1 \
-    || "$(postgres_bin)/psql" -h 127.0.0.1 -p "$(cat "$HOME_DIR/database.port")" -v ON_ERROR_STOP=1 -Atq -U frenum -d postgres \
-      -c "create role frenum_keeper superuser login password '$(secret "$HOME_DIR/database.keeper")'"
+    || "$(postgres_bin)/psql" -h 127.0.0.1 -p "$(cat "$HOME_DIR/database.port")" -X -v ON_ERROR_STOP=1 -Atq -U frenum -d postgres \
+      <<<"create role frenum_keeper superuser login password '$(secret "$HOME_DIR/database.keeper")'"
   as_keeper postgres "select 1 from pg_roles where rolname = 'frenum_first'" | grep -q 1 \
     || as_keeper postgres "alter role frenum rename to frenum_first; alter role frenum_first nologin"
   only_with_password "$data"
@@ -119,9 +145,17 @@ make_database() {
   if as_keeper postgres "select 1 from pg_database where datname = 'frenum'" | grep -q 1; then
     as_keeper postgres "alter database frenum owner to frenum"
   else
-    as_keeper postgres "create database frenum owner frenum"
+    make_empty_database frenum
   fi
 }
+
+# Nobody but Frenum's own role enters it.
+make_empty_database() { # name
+  as_keeper postgres "create database $1 owner frenum"
+  as_keeper postgres "revoke all on database $1 from public"
+}
+
+drop_database() { as_keeper postgres "drop database if exists $1 with (force)"; }
 
 start_database() {
   if ! is_own_database; then
@@ -134,8 +168,9 @@ start_database() {
   start_cluster || die "the database did not start" "read $data/server.log"
   close_what_was_open
   [[ -f $HOME_DIR/database.made ]] || { make_database && touch "$HOME_DIR/database.made"; }
+  [[ ! -f $HOME_DIR/restore.going ]] || { say "a restore was cut off; what was there before it is back"; put_back; }
   export FRENUM_DB_IS_PRIVATE=true
-  export FRENUM_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$HOME_DIR/database.port")/frenum?user=frenum&password=$(secret "$HOME_DIR/database.password")"
+  export FRENUM_DB_URL; FRENUM_DB_URL=$(own_database_url frenum frenum "$(secret "$HOME_DIR/database.password")")
 }
 
 stop_database() {

@@ -3,11 +3,9 @@ package app.frenum.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,17 +13,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** The parts of {@code ./frenum} in a shell of their own, on machines as other people have them. */
 class ScriptsTest {
-    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
-    private static final String PARTS = """
-            set -euo pipefail
-            ROOT=%s HOME_DIR=$PWD/home TOOLS_DIR=$PWD/tools PORT=1 CALLED_FROM=$PWD
-            say() { printf '%%s\\n' "$*"; }
-            die() { say "$1"; say "To mend it: ${2:-}"; exit 1; }
-            make_home() { mkdir -p "$HOME_DIR"; }
-            make_home
-            for part in tools database building keeping running; do source "$ROOT/scripts/$part.sh"; done
-            """.formatted(ROOT);
-
     @TempDir
     private Path folder;
 
@@ -126,70 +113,6 @@ class ScriptsTest {
                         "41.5 40.5 password authentication failed");
     }
 
-    private static final String KEPT = """
-            trap 'stop_database; rm -rf "$(database_folder)"' EXIT
-            sql() { (start_database; "$(postgres_bin)/psql" -w -Atq -d "${FRENUM_DB_URL#jdbc:}" -c "$1"); }
-            sql 'create table stop (metres real); insert into stop values (41.5)' >/dev/null
-            mkdir -p "$HOME_DIR/uploads"; echo raw >"$HOME_DIR/uploads/a"
-            (backup kept) >/dev/null
-            """;
-
-    @Test
-    void whatWasBackedUpComesBackAndWhatWasThereMeanwhileIsABackupOfItsOwn() throws Exception {
-        String out = shell(KEPT + """
-                sql 'insert into stop values (99)'; echo other >"$HOME_DIR/uploads/b"
-                (restore kept) 2>/dev/null | grep -c '^restored'
-                sql 'select metres from stop'; ls "$HOME_DIR/uploads"
-                (restore "$HOME_DIR"/backups/before-restore-*) >/dev/null 2>&1
-                sql 'select metres from stop order by metres' | tr '\n' ' '; ls "$HOME_DIR/uploads" | tr '\n' ' '
-                stat -c ' %a' kept
-                """);
-        assertThat(out.lines().toList()).containsExactly("1", "41.5", "a", "41.5 99 a b  600");
-    }
-
-    @Test
-    void whatANewerFrenumFindsIsPutAsideBeforeItChangesIt() throws Exception {
-        String out = shell(KEPT + """
-                sql "create table flyway_schema_history (version text, success boolean)" >/dev/null
-                sql "insert into flyway_schema_history values ('20', true)" >/dev/null
-                (start_database; backup_before_upgrade) | grep -c 'from schema 20 to'
-                sql 'drop table stop'
-                (restore "$HOME_DIR"/backups/before-schema-*) >/dev/null 2>&1
-                sql 'select metres from stop'
-                sql "update flyway_schema_history set version = '$(schema_of_this)'"
-                (start_database; backup_before_upgrade); ls "$HOME_DIR"/backups | grep -c before-schema
-                """);
-        assertThat(out.lines().toList()).containsExactly("1", "41.5", "1");
-    }
-
-    @Test
-    void whatIsNotWholeIsRefusedAndChangesNothing() throws Exception {
-        String out = shell(KEPT + """
-                refused() { (restore "$1" || true) | sed -n 1p | sed "s#$PWD/##"; }
-                ((backup kept) || true) | sed -n 1p | sed "s#$PWD/##"
-                head -c 3000 kept >short; refused short
-                mkdir in; tar -C in -xf kept
-                pack() { tar -C in -cf "$1" about SHA256SUMS database.dump uploads; }
-                echo changed >>in/uploads/a; pack changed; refused changed
-                echo raw >in/uploads/a; ln -s /etc/passwd in/uploads/link; pack linked; refused linked; rm in/uploads/link
-                echo more >in/uploads/more; pack more; refused more; rm in/uploads/more
-                sed -i 's/^schema .*/schema 999/' in/about; (cd in; sha256sum about database.dump uploads/a >SHA256SUMS); pack newer; refused newer
-                refused nowhere
-                sql 'select metres from stop'; ls "$HOME_DIR/uploads"
-                """);
-        assertThat(out.lines().toList())
-                .containsExactly(
-                        "kept is there already, and is not overwritten",
-                        "short cannot be unpacked",
-                        "changed is damaged: a checksum does not hold",
-                        "linked holds something that is neither file nor folder",
-                        "more holds other files than it names",
-                        "newer is of a newer Frenum (schema 999)",
-                        "there is no file nowhere",
-                        "41.5",
-                        "a");
-    }
-
     private void jdk(String name, String version) throws IOException {
         program(name + "/bin/javac", "true");
         Files.writeString(folder.resolve(name).resolve("release"), "JAVA_VERSION=\"%s\"%n".formatted(version));
@@ -203,14 +126,6 @@ class ScriptsTest {
     }
 
     private String shell(String commands) throws Exception {
-        ProcessBuilder builder = new ProcessBuilder("bash", "-c", PARTS + commands)
-                .directory(folder.toFile())
-                .redirectErrorStream(true);
-        builder.environment().keySet().removeIf(name -> name.startsWith("FRENUM_"));
-        Process process = builder.start();
-        String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(process.waitFor(2, TimeUnit.MINUTES)).isTrue();
-        assertThat(process.exitValue()).as(out).isZero();
-        return out;
+        return new Shell(folder).run(commands);
     }
 }

@@ -1,5 +1,7 @@
 package app.frenum.server;
 
+import app.frenum.server.restore.RestoreCommand;
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnMissingBean;
@@ -12,6 +14,9 @@ import org.springframework.context.annotation.Bean;
 @ConfigurationPropertiesScan
 public class FrenumServer {
     public static void main(String[] args) {
+        if (args.length > 0 && args[0].equals(RestoreCommand.NAME)) {
+            System.exit(RestoreCommand.run(List.of(args).subList(1, args.length), System.getenv(), System.err));
+        }
         SpringApplication.run(FrenumServer.class, args);
     }
 

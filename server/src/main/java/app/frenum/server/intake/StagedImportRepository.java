@@ -13,6 +13,9 @@ interface StagedImportRepository extends JpaRepository<StagedImport, UUID> {
     /** Looked at long ago and never saved. */
     List<StagedImport> findBySavedTestIdIsNullAndCreatedAtBefore(Instant when);
 
+    /** Not saved yet, the newest first. */
+    List<StagedImport> findBySavedTestIdIsNullOrderByCreatedAtDesc();
+
     /** Held until the transaction ends, so that two equal saves come one after the other. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select s from StagedImport s where s.id = :id")

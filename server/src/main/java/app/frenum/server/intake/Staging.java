@@ -11,6 +11,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -30,6 +32,9 @@ class Staging {
     private static final Logger LOG = LoggerFactory.getLogger(Staging.class);
     /** A file that was only looked at is kept for as long as somebody may come back to it. */
     private static final Duration KEPT_UNSAVED = Duration.ofDays(7);
+
+    private static final StagingLimit OF_ONE_ACCOUNT = new StagingLimit(500, 4L << 30);
+    private static final StagingLimit OF_ALL = new StagingLimit(1_000, 10L << 30);
 
     private final StagedImportRepository staged;
     private final UploadFolder folder;
@@ -63,6 +68,7 @@ class Staging {
                     staged.saveAndFlush(new StagedImport(id, arrived.file(), kind));
                     keep(id, arrived);
                 });
+                forgetWhatIsTooMuch();
                 return true;
             } catch (DataIntegrityViolationException e) {
                 // Sent twice at once, the other was quicker.
@@ -103,6 +109,22 @@ class Staging {
         for (StagedImport old :
                 staged.findBySavedTestIdIsNullAndCreatedAtBefore(clock.instant().minus(KEPT_UNSAVED))) {
             forget(old.id());
+        }
+    }
+
+    /** The newest stay: whoever sends more than is kept loses their own oldest first. */
+    private void forgetWhatIsTooMuch() throws IOException {
+        StagingLimit.Count all = OF_ALL.count();
+        Map<String, StagingLimit.Count> byAccount = new HashMap<>();
+        for (StagedImport one : staged.findBySavedTestIdIsNullOrderByCreatedAtDesc()) {
+            long bytes = one.file().bytes();
+            boolean fits = byAccount
+                            .computeIfAbsent(one.changedBy(), account -> OF_ONE_ACCOUNT.count())
+                            .fits(bytes)
+                    && all.fits(bytes);
+            if (!fits) {
+                forget(one.id());
+            }
         }
     }
 

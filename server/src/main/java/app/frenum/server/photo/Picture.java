@@ -9,6 +9,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
@@ -27,6 +29,7 @@ final class Picture {
     private static final Semaphore ONE_AT_A_TIME = new Semaphore(1, true);
 
     private static final int LONGEST_WAIT_S = 20;
+    private static final Set<String> TAKEN = Set.of("jpeg", "png");
 
     private Picture() {}
 
@@ -57,21 +60,32 @@ final class Picture {
 
     private static byte[] opened(Path sent) {
         try (ImageInputStream in = new FileImageInputStream(sent.toFile())) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw noPicture();
-            }
-            ImageReader reader = readers.next();
+            ImageReader reader = reader(in);
             try {
                 reader.setInput(in, true, true);
                 return jpeg(read(reader));
             } finally {
                 reader.dispose();
             }
-        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException | NegativeArraySizeException e) {
-            // What a reader throws at a file that was made to break it.
+        } catch (Problem e) {
+            throw e;
+        } catch (IOException | RuntimeException e) {
+            // Whatever a decoder throws at a file that was made to break it, it is no picture.
             throw noPicture();
         }
+    }
+
+    /** Of the kinds that are taken; the JDK could open others. */
+    private static ImageReader reader(ImageInputStream in) throws IOException {
+        Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+        while (readers.hasNext()) {
+            ImageReader reader = readers.next();
+            if (TAKEN.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
+                return reader;
+            }
+            reader.dispose();
+        }
+        throw noPicture();
     }
 
     private static Problem noPicture() {

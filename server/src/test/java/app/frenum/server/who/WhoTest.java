@@ -16,6 +16,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,6 +28,8 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /** One identity, told from the request in one place and kept with whatever it changed. */
 class WhoTest {
+    private static final Set<Class<?>> NAMED = Set.of(Who.class, Asker.class);
+
     private final RunningServer server = RunningServer.shared();
     private final HttpClient http = HttpClient.newHttpClient();
 
@@ -107,8 +110,8 @@ class WhoTest {
                         .isNotNull());
         assertThat(routes().stream().filter(m -> deed(m) == Deed.DECIDES))
                 .isNotEmpty()
-                .allSatisfy(m -> assertThat(
-                                Arrays.stream(m.getMethodParameters()).anyMatch(p -> p.getParameterType() == Who.class))
+                .allSatisfy(m -> assertThat(Arrays.stream(m.getMethodParameters())
+                                .anyMatch(p -> NAMED.contains(p.getParameterType())))
                         .as(m + " takes a name")
                         .isTrue());
         assertThat(routes().stream().filter(m -> m.hasMethodAnnotation(GetMapping.class)))
