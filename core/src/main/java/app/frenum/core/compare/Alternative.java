@@ -100,7 +100,7 @@ public record Alternative(Way way, Verdict verdict) {
         return Verdict.of(
                 test.difference(),
                 test.interval(level),
-                test.interval(2 * level - 1),
+                c.equivalenceP().orElse(1) <= 1 - level,
                 c.instrumentFloor(),
                 c.margin().value(),
                 c.holmP().orElse(1) <= 1 - level,
@@ -119,7 +119,13 @@ public record Alternative(Way way, Verdict verdict) {
     /** A difference that something else explains is none that is shown. */
     private static Verdict without(double difference, Interval range, Comparison c, Side baseline) {
         return Verdict.of(
-                difference, range, range, c.instrumentFloor(), c.margin().orElse(0), true, sense(baseline));
+                difference,
+                range,
+                range.isWithin(c.margin().orElse(0)),
+                c.instrumentFloor(),
+                c.margin().orElse(0),
+                true,
+                sense(baseline));
     }
 
     private static Side withoutFirst(Side side) {

@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param differencePercent of the baseline's mean
  * @param permutationP by chance alone, without assuming a distribution
  * @param holmP adjusted for the number of candidates
+ * @param equivalenceP that the difference lies within the margin, adjusted for the number of candidates
  * @param consistency spread of one against the other
  * @param instrumentFloor what the instruments cannot see
  * @param margin what is worth having, in the values' unit
@@ -39,6 +40,7 @@ public record Comparison(
         Figure differencePercent,
         Figure permutationP,
         Figure holmP,
+        Figure equivalenceP,
         Optional<Consistency> consistency,
         Figure instrumentFloor,
         Figure margin,

@@ -3,6 +3,7 @@ package app.frenum.core.compare;
 import app.frenum.core.finding.Term;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.Consistency;
+import app.frenum.core.statistics.Equivalence;
 import app.frenum.core.statistics.Holm;
 import app.frenum.core.statistics.Interval;
 import app.frenum.core.statistics.PermutationTest;
@@ -20,6 +21,8 @@ import java.util.Optional;
 public final class Comparisons {
     /** One seed for all draws, so that the same data give the same figures everywhere. */
     private static final long SEED = 20_260_101L;
+
+    private static final double ALPHA = 0.05;
 
     private final Side baseline;
     private final Margin margin;
@@ -54,12 +57,20 @@ public final class Comparisons {
                 .mapToDouble(WelchTest::p)
                 .toArray();
         double[] holm = Holm.adjusted(p);
+        double[] equivalence = Holm.adjusted(tests.stream()
+                .flatMap(Optional::stream)
+                .mapToDouble(t -> Equivalence.p(t, all.worth()))
+                .toArray());
         List<Comparison> out = new ArrayList<>();
         int k = 0;
         for (int i = 0; i < candidates.size(); i++) {
             out.add(
                     tests.get(i).isPresent()
-                            ? all.judged(candidates.get(i), tests.get(i).get(), p[k], holm[k++], checks.get(i))
+                            ? all.judged(
+                                    candidates.get(i),
+                                    tests.get(i).get(),
+                                    new Chances(p[k], holm[k], equivalence[k++]),
+                                    checks.get(i))
                             : all.blocked(candidates.get(i), checks.get(i)));
         }
         return out;
@@ -87,6 +98,7 @@ public final class Comparisons {
                 candidate.configuration(),
                 test,
                 test.map(t -> percent(t)).orElse(why),
+                why,
                 why,
                 why,
                 spread(candidate),
@@ -118,28 +130,49 @@ public final class Comparisons {
         return baseline.summary().mean().map(m -> 100 * test.difference() / m);
     }
 
-    private Comparison judged(Side candidate, WelchTest test, double p, double holmP, List<Check> checks) {
+    /**
+     * How likely what was seen is by chance.
+     *
+     * @param p of the difference
+     * @param holm the same adjusted for the number of candidates
+     * @param equivalence of lying within the margin, adjusted likewise
+     */
+    private record Chances(double p, double holm, double equivalence) {}
+
+    private double worth() {
+        return margin.against(baseline.summary().mean().value());
+    }
+
+    private Comparison judged(Side candidate, WelchTest test, Chances chances, List<Check> checks) {
         double[] a = baseline.values();
         double[] b = candidate.values();
-        double meanA = baseline.summary().mean().value();
-        double worth = margin.against(meanA);
+        double worth = worth();
         Figure floor = InstrumentFloor.of(baseline, candidate);
         int n = Math.min(a.length, b.length);
         double alpha = look.alpha(n);
         Interval range = test.interval(1 - alpha);
-        Verdict verdict =
-                Verdict.of(test.difference(), range, test.interval(0.90), floor, worth, holmP <= alpha, sense());
+        Verdict verdict = Verdict.of(
+                test.difference(),
+                range,
+                chances.equivalence() <= ALPHA,
+                floor,
+                worth,
+                chances.holm() <= alpha,
+                sense());
         boolean shown = verdict == Verdict.GAIN_SHOWN || verdict == Verdict.LOSS_SHOWN;
         double permutationP = PermutationTest.p(a, b, SEED);
         Optional<DrivingOrder> order = DrivingOrder.of(baseline, candidate);
-        double adjusted = n < HowSure.FEW && p > 0 ? holmP * Math.max(1, permutationP / p) : holmP;
+        double adjusted = n < HowSure.FEW && chances.p() > 0
+                ? chances.holm() * Math.max(1, permutationP / chances.p())
+                : chances.holm();
         return new Comparison(
                 baseline.configuration(),
                 candidate.configuration(),
                 Optional.of(test),
                 percent(test),
                 Figure.of(permutationP),
-                Figure.of(holmP),
+                Figure.of(chances.holm()),
+                Figure.of(chances.equivalence()),
                 Optional.of(Consistency.of(a, b, SEED)),
                 floor,
                 Figure.of(worth),
@@ -148,7 +181,7 @@ public final class Comparisons {
                 stopsToSettle(verdict, test, floor, worth, candidate),
                 speedStillCarried(candidate),
                 metres(candidate),
-                HowSure.of(verdict, adjusted, test, floor, worth, order),
+                HowSure.of(verdict, adjusted, chances.equivalence(), test.difference(), floor, worth, order),
                 Figure.of(Math.min(1, adjusted)),
                 order,
                 1 - alpha,

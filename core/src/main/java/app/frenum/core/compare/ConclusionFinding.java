@@ -68,7 +68,6 @@ public enum ConclusionFinding implements FindingCode {
     DOUBT_STRUCK_OUT_SHARE,
     DOUBT_ENTRY_SPEED,
     DOUBT_INSTRUMENT_FLOOR,
-    DOUBT_OUTLIER,
     DOUBT_BEDDING,
     DOUBT_GRADE,
     DOUBT_SPEED_LATENCY;

@@ -2,8 +2,6 @@ package app.frenum.core.compare;
 
 import app.frenum.core.finding.FindingCode;
 import app.frenum.core.quantity.Figure;
-import app.frenum.core.statistics.StudentT;
-import app.frenum.core.statistics.WelchTest;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,19 +35,27 @@ public enum HowSure implements FindingCode {
 
     /**
      * @param p of the difference, adjusted for the number of candidates and, with few stops, for what permutations tell
-     * @param test of the difference
+     * @param equivalenceP that it lies within the margin, adjusted for the number of candidates
+     * @param difference candidate − baseline
      * @param floor what the instruments cannot see
      * @param margin what is worth having
      * @param order the difference with a trend over the order of driving taken out, where order could have made it
      */
     static HowSure of(
-            Verdict verdict, double p, WelchTest test, Figure floor, double margin, Optional<DrivingOrder> order) {
+            Verdict verdict,
+            double p,
+            double equivalenceP,
+            double difference,
+            Figure floor,
+            double margin,
+            Optional<DrivingOrder> order) {
+        boolean blind = !floor.isKnown() || floor.value() > margin;
         return switch (verdict) {
             case GAIN_SHOWN, LOSS_SHOWN ->
-                ofP(p).atMost(order.filter(DrivingOrder::couldBeDrift).isPresent() ? LEANING : VERY_SURE)
+                ofP(p).atMost(blind || order.filter(DrivingOrder::couldBeDrift).isPresent() ? LEANING : VERY_SURE)
                         .orLeaning();
             case NO_WORTHWHILE_DIFFERENCE ->
-                ofP(equivalenceP(test, margin))
+                ofP(equivalenceP)
                         .atMost(
                                 order.filter(o -> !o.interval().isWithin(margin))
                                                 .isPresent()
@@ -57,7 +63,7 @@ public enum HowSure implements FindingCode {
                                         : VERY_SURE)
                         .orLeaning();
             case NOT_SETTLED ->
-                !floor.isKnown() || Math.abs(test.difference()) < floor.value() ? CANNOT_TELL : ofP(p).atMost(LEANING);
+                !floor.isKnown() || Math.abs(difference) < floor.value() ? CANNOT_TELL : ofP(p).atMost(LEANING);
             case NOT_COMPARABLE -> CANNOT_TELL;
         };
     }
@@ -65,12 +71,6 @@ public enum HowSure implements FindingCode {
     /** What is shown is leant towards at least. */
     private HowSure orLeaning() {
         return this == CANNOT_TELL ? LEANING : this;
-    }
-
-    /** The larger p of two one-sided tests against ± the margin (D. J. Schuirmann 1987). */
-    private static double equivalenceP(WelchTest test, double margin) {
-        double near = (margin - Math.abs(test.difference())) / test.standardError();
-        return StudentT.twoSidedP(Math.abs(near), test.degreesOfFreedom()) / 2;
     }
 
     @Override

@@ -16,7 +16,8 @@ import java.util.stream.Collectors;
 /**
  * The same two configurations on several days, taken together. Days differ by more than their stops tell: each day's
  * difference is one draw of a spread between days (R. DerSimonian, N. Laird, Control. Clin. Trials 7 (1986) 177–188), and
- * the interval is of the days, not of the stops (J. Hartung, G. Knapp, Stat. Med. 20 (2001) 3875–3889).
+ * the interval is of the days, not of the stops (J. Hartung, G. Knapp, Stat. Med. 20 (2001) 3875–3889), with the spread of days
+ * taken for at least what their stops allow (G. Knapp, J. Hartung, Stat. Med. 22 (2003) 2693–2710).
  *
  * @param difference candidate − baseline, over all days
  * @param interval its 95 % interval, Student's with one less degree of freedom than there are days
@@ -80,7 +81,9 @@ public record Pooled(int days, Figure difference, Optional<Interval> interval, F
         for (Day d : days) {
             left += Math.pow(d.difference() - mean, 2) / (d.standardError() * d.standardError() + between);
         }
-        double half = StudentT.quantile(0.975, k - 1.0) * Math.sqrt(left / ((k - 1) * sum));
+        // Days that happen to agree make no range narrower than their stops allow.
+        double perDay = Math.max(1, left / (k - 1));
+        double half = StudentT.quantile(0.975, k - 1.0) * Math.sqrt(perDay / sum);
         return new Pooled(
                 k,
                 Figure.of(mean),

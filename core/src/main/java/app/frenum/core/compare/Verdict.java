@@ -16,19 +16,26 @@ public enum Verdict {
      *
      * @param difference candidate − baseline
      * @param ci95 its 95 % interval
-     * @param ci90 its 90 % interval; inside ±margin it shows equivalence
-     * @param floor what the instruments cannot see, a size
+     * @param equivalent whether it was shown to lie within the margin, allowing for several candidates
+     * @param floor what the instruments cannot see, a size; equivalence needs one that is known and within the margin
      * @param margin what is worth having, a size
      * @param small whether p, adjusted for several candidates and for looking early, is small enough
      * @param sense whether less or more is better
      */
     static Verdict of(
-            double difference, Interval ci95, Interval ci90, Figure floor, double margin, boolean small, Sense sense) {
+            double difference,
+            Interval ci95,
+            boolean equivalent,
+            Figure floor,
+            double margin,
+            boolean small,
+            Sense sense) {
         boolean shown = ci95.excludesZero() && Math.abs(difference) > floor.orElse(0) && small;
         if (shown) {
             return sense.isGain(difference) ? GAIN_SHOWN : LOSS_SHOWN;
         }
-        return ci90.isWithin(margin) ? NO_WORTHWHILE_DIFFERENCE : NOT_SETTLED;
+        boolean seen = floor.isKnown() && floor.value() <= margin;
+        return equivalent && seen ? NO_WORTHWHILE_DIFFERENCE : NOT_SETTLED;
     }
 
     /** Whether the whole interval lies beyond the margin, on the side of the difference. */

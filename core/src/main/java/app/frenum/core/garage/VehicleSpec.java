@@ -6,6 +6,7 @@ import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.FieldProblem;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
+import app.frenum.core.quantity.Unit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -78,6 +79,12 @@ public record VehicleSpec(
         return new VehicleSpec(Kind.CAR, BrakeKind.DISC, BrakeKind.DISC, true, true, false, Map.of(), Map.of());
     }
 
+    /** Standard uncertainties of what nobody knows exactly, where none was entered. */
+    private static final Map<VehicleField, Quantity> UNCERTAIN_UNLESS_SAID = Map.of(
+            VehicleField.CG_HEIGHT, new Quantity(0.05, Unit.METRES),
+            VehicleField.FRONT_SHARE_LIGHT, new Quantity(1, Unit.PERCENT),
+            VehicleField.FRONT_SHARE_LADEN, new Quantity(1, Unit.PERCENT));
+
     /** The same with another figure. */
     public VehicleSpec with(VehicleField field, Quantity value) {
         Map<VehicleField, Quantity> other = new EnumMap<>(VehicleField.class);
@@ -94,10 +101,12 @@ public record VehicleSpec(
                         .formatted(field.label().toLowerCase(Locale.ROOT))));
     }
 
-    /** The same once for each figure whose uncertainty is known, moved by that. */
+    /** The same once for each figure whose uncertainty is known or has a default, moved by that. */
     public List<VehicleSpec> movedByTheirUncertainties() {
+        Map<VehicleField, Quantity> all = new EnumMap<>(UNCERTAIN_UNLESS_SAID);
+        all.putAll(uncertainties);
         List<VehicleSpec> moved = new ArrayList<>();
-        uncertainties.forEach((field, own) -> Optional.ofNullable(figures.get(field))
+        all.forEach((field, own) -> Optional.ofNullable(figures.get(field))
                 .map(q -> field.bounds().usual().fromInside(q.inside() + own.inside()))
                 .ifPresent(other ->
                         moved.add(with(field, new Quantity(other, field.bounds().usual())))));

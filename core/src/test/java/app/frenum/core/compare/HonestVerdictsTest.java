@@ -3,6 +3,7 @@ package app.frenum.core.compare;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.frenum.core.statistics.Equivalence;
 import app.frenum.core.statistics.Holm;
 import app.frenum.core.statistics.Interval;
 import app.frenum.core.statistics.WelchTest;
@@ -166,6 +167,26 @@ class HonestVerdictsTest {
     @Test
     void aReturnThatShowsNoDriftIsSeldomCautionedOfOne() {
         assertThat(driftCried(4, 150)).isLessThan(0.16);
+    }
+
+    /** Candidates that are all just as much worse as is worthwhile: none may be called alike, or seldom. */
+    private static double falselyAlike(int candidates, int n, int tests) {
+        Random random = new Random(100 + candidates);
+        int claimed = 0;
+        for (int t = 0; t < tests; t++) {
+            double[] a = draw(n, () -> 45 + 0.5 * random.nextGaussian());
+            double[] p = new double[candidates];
+            Arrays.setAll(
+                    p, c -> Equivalence.p(WelchTest.of(a, draw(n, () -> 46 + 0.5 * random.nextGaussian()), 0.01), 1));
+            claimed += Arrays.stream(Holm.adjusted(p)).anyMatch(q -> q <= 0.05) ? 1 : 0;
+        }
+        return claimed / (double) tests;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 4, 8})
+    void severalCandidatesAreNotCalledAlikeMoreOftenThanOne(int candidates) {
+        assertThat(falselyAlike(candidates, 8, 4_000)).isLessThan(0.06);
     }
 
     public static void main(String[] arguments) {
