@@ -147,6 +147,15 @@ class RestoreTest {
     }
 
     @Test
+    void aServerThatDoesNotStartWithWhatWasRestoredHasBackWhatWasThere() throws Exception {
+        assertThat(shell("""
+                row 99; echo new >"$HOME_DIR/keys/signing.json"
+                ((n=0; resume_server() { n=$((n + 1)); ((n > 1)); }; restore kept) || true) | grep -o 'what was there before is back'
+                months; ls "$HOME_DIR/uploads"; cat "$HOME_DIR/keys/signing.json"
+                """)).containsExactly("what was there before is back", "41 99 a", "new");
+    }
+
+    @Test
     void aBackupWithAPassphraseIsOpenedByNoOtherAndNotWhenItWasChanged() throws Exception {
         assertThat(shell("""
                 export FRENUM_BACKUP_PASSPHRASE_FILE=$PWD/words
