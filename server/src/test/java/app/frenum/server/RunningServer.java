@@ -105,8 +105,8 @@ public final class RunningServer implements AutoCloseable {
         }
     }
 
-    public static RunningServer withDemo() {
-        return new RunningServer(true, newDatabase(" template " + LoadedDemo.DATABASE));
+    public static RunningServer withDemo(String... arguments) {
+        return new RunningServer(true, newDatabase(" template " + LoadedDemo.DATABASE), arguments);
     }
 
     /** One that nobody else uses, with nothing in it. */

@@ -20,8 +20,12 @@ public final class RehearseAll {
                 .toArray();
     }
 
+    /** Ended from outside: the server is gone by then, and no further day can be driven. */
+    private static volatile boolean isEnding;
+
     /** @param names of procedures; all of the library where none is given */
     public static void main(String[] names) {
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> isEnding = true));
         List<String> failed = new ArrayList<>();
         int applications = 0;
         long seed = 1;
@@ -42,6 +46,9 @@ public final class RehearseAll {
     }
 
     private static int driven(Place place, RehearsedDay.Wish wish, long seed, List<String> failed) {
+        if (isEnding) {
+            return 0;
+        }
         long began = System.nanoTime();
         try (RehearsedDay day = new RehearsedDay(place, wish, seed)) {
             day.toItsEnd();

@@ -105,10 +105,12 @@ public final class Torture {
         all.add(started("judgements", lane::judgement, this::goesOn));
         all.add(started("photos", lane::photo, this::goesOn));
         while (goesOn()) {
-            TimeUnit.MILLISECONDS.sleep(1000 + random.nextInt(6000));
-            Part part = Victim.any(random);
-            victim.kill(part);
-            kills.merge(part, 1, Integer::sum);
+            TimeUnit.MILLISECONDS.sleep(500 + random.nextInt(3000));
+            kill(victim, Victim.any(random));
+            if (random.nextInt(3) == 0) {
+                // Two at once, as where the power fails.
+                kill(victim, Victim.any(random));
+            }
             slowestReturnS = Math.max(slowestReturnS, victim.untilItAnswers());
         }
         for (Thread t : all) {
@@ -122,6 +124,11 @@ public final class Torture {
         }
         faults.addAll(teller.refused());
         return new Outcome(kills, teller.acknowledged(), rows, slowestReturnS, faults);
+    }
+
+    private void kill(Victim victim, Part part) throws IOException {
+        victim.kill(part);
+        kills.merge(part, 1, Integer::sum);
     }
 
     private long compare(Teller teller, LoggerLoad logger) throws InterruptedException {
