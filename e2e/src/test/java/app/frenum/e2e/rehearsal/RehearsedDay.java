@@ -251,7 +251,7 @@ final class RehearsedDay implements AutoCloseable {
         JsonNode gate = view.get("gate");
         if (!gate.get("signed").asBoolean()) {
             sign();
-        } else if (isFine(gate.get("discs")) && isFine(gate.get("interval"))) {
+        } else if (isFine(gate.get("discs")) && (isFine(gate.get("interval")) || isMissed(gate.get("interval")))) {
             if (wish.restart() && !wasRestarted && told.size() >= 2) {
                 restart();
             }
@@ -264,6 +264,11 @@ final class RehearsedDay implements AutoCloseable {
 
     private static boolean isFine(JsonNode standing) {
         return List.of("MET", "NOT_ASKED").contains(standing.asString());
+    }
+
+    /** As after a server that was away too long: started all the same, it is asked for again. */
+    private static boolean isMissed(JsonNode interval) {
+        return interval.asString().equals("MISSED");
     }
 
     private void approach() {

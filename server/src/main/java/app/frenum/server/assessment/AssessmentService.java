@@ -4,9 +4,6 @@ import app.frenum.core.procedure.LimitReading;
 import app.frenum.core.procedure.LimitedStop;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
-import app.frenum.core.procedure.run.JudgedStop;
-import app.frenum.core.procedure.run.RunState;
-import app.frenum.core.procedure.run.Step;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.series.DrivenStop;
 import app.frenum.core.statistics.Summary;
@@ -21,13 +18,12 @@ import app.frenum.server.fade.FadeService;
 import app.frenum.server.plan.PlanRequest;
 import app.frenum.server.plan.PlanService;
 import app.frenum.server.plan.ProcedureService;
-import app.frenum.server.run.RunService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,15 +39,12 @@ class AssessmentService {
     private final StopReader stops;
     private final PlanService plans;
     private final ProcedureService procedures;
-    private final RunService runs;
     private final FadeService fades;
 
-    AssessmentService(
-            StopReader stops, PlanService plans, ProcedureService procedures, RunService runs, FadeService fades) {
+    AssessmentService(StopReader stops, PlanService plans, ProcedureService procedures, FadeService fades) {
         this.stops = stops;
         this.plans = plans;
         this.procedures = procedures;
-        this.runs = runs;
         this.fades = fades;
     }
 
@@ -62,7 +55,7 @@ class AssessmentService {
         }
         Procedure procedure =
                 procedures.procedure(plan.procedureId()).procedure().atSpeed(plan.speed());
-        Driven driven = new Driven(stops.driven(testId), plan, runs.began(testId), fades.levels(testId));
+        Driven driven = new Driven(stops.driven(testId), plan, fades.levels(testId));
         List<AssessmentView.PhaseRow> phases = procedure.phases().stream()
                 .filter(p -> p.kind().isBraking())
                 .map(p -> row(procedure, p, plan, driven))
@@ -97,42 +90,29 @@ class AssessmentService {
         return stop.isStop() && stop.basis() != DistanceBasis.TIME_ONLY ? stop.value() : NO_DISTANCE;
     }
 
-    /** What was driven, as the run counted it where there was one, as its stops are kept otherwise. */
-    private record Driven(DrivenTest test, PlanRequest plan, Optional<RunState> run, Map<UUID, Figure> levels) {
+    /** What was driven, by the stops as they are stored: a proof on the cleaned disc is the baseline's. */
+    private record Driven(DrivenTest test, PlanRequest plan, Map<UUID, Figure> levels) {
         AssessmentView.DrivenPhase side(int configuration, Phase phase) {
-            List<DrivenStop> own = of(configuration).stream()
+            List<DrivenStop> own = all(configuration)
                     .filter(s -> test.phaseOf(s).equals(phase.name()))
                     .toList();
-            List<DrivenStop> counted =
-                    own.stream().filter(s -> s.validity() != Validity.REPEAT).toList();
+            List<DrivenStop> counted = own.stream().filter(Driven::counts).toList();
             Summary distance = summary(counted, AssessmentService::distance);
-            List<JudgedStop> judged = judged(configuration, phase);
-            boolean byRun = !judged.isEmpty();
             return new AssessmentView.DrivenPhase(
                     Letters.of(configuration),
-                    byRun ? (int) judged.stream().filter(JudgedStop::counts).count() : counted.size(),
-                    byRun ? (int) judged.stream().filter(s -> !s.counts()).count() : own.size() - counted.size(),
+                    counted.size(),
+                    own.size() - counted.size(),
                     distance.mean(),
                     distance.halfWidth95(),
                     summary(counted, DrivenStop::mfdd).mean());
         }
 
-        private List<JudgedStop> judged(int configuration, Phase phase) {
-            return run.map(r -> r.stops().stream()
-                            .filter(s -> is(r.script().steps().get(s.step()), configuration, phase))
-                            .toList())
-                    .orElse(List.of());
-        }
-
-        private static boolean is(Step step, int configuration, Phase phase) {
-            return step.configuration() == configuration && step.name().equals(phase.name());
-        }
-
         List<LimitedStop> limited(int configuration) {
-            return of(configuration).stream()
-                    .filter(s -> s.validity() != Validity.REPEAT)
-                    .map(this::limited)
-                    .toList();
+            return all(configuration).filter(Driven::counts).map(this::limited).toList();
+        }
+
+        private static boolean counts(DrivenStop s) {
+            return !s.isStruckOut() && s.validity() != Validity.REPEAT;
         }
 
         private LimitedStop limited(DrivenStop s) {
@@ -144,11 +124,9 @@ class AssessmentService {
                     s.logged().map(MeasuredStop::frontShare).orElse(NO_PRESSURE));
         }
 
-        private List<DrivenStop> of(int configuration) {
+        private Stream<DrivenStop> all(int configuration) {
             String key = plan.configurationIds().get(configuration).toString();
-            return test.stops().stream()
-                    .filter(s -> s.driven().configuration().equals(key) && !s.isStruckOut())
-                    .toList();
+            return test.stops().stream().filter(s -> s.driven().configuration().equals(key));
         }
 
         private static Summary summary(List<DrivenStop> of, Function<DrivenStop, Figure> figure) {
