@@ -105,8 +105,13 @@ public final class RunningServer implements AutoCloseable {
         }
     }
 
-    public static RunningServer withDemo(String... arguments) {
-        return new RunningServer(true, newDatabase(" template " + LoadedDemo.DATABASE), arguments);
+    public static RunningServer withDemo() {
+        return demoOn(newDatabase(" template " + LoadedDemo.DATABASE));
+    }
+
+    /** The demo's people are there, on a database that has been used. */
+    public static RunningServer demoOn(String databaseUrl, String... arguments) {
+        return new RunningServer(true, databaseUrl, arguments);
     }
 
     /** One that nobody else uses, with nothing in it. */

@@ -142,7 +142,8 @@ public final class RehearsalCar {
     public void advance(double seconds) {
         for (double t = 0; t < seconds; t += STEP_S) {
             step();
-            rolledM += car.speed * STEP_S;
+            // From its last rest, also where it drives off at once.
+            rolledM = car.speed > 0 ? rolledM + car.speed * STEP_S : 0;
             since += STEP_S;
             logger.see(car);
         }
@@ -157,7 +158,6 @@ public final class RehearsalCar {
         switch (doing) {
             case STANDING -> {
                 car.step(0, 0, STEP_S);
-                rolledM = 0;
                 if (since > STANDING_S && isHot() && !waits) {
                     begin(Doing.COOLING);
                 }

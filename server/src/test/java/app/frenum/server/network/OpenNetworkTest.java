@@ -64,7 +64,13 @@ class OpenNetworkTest {
     void thePeopleOfTheDemoAreNotReachedFromANetwork() throws Exception {
         Optional<String> own = ownAddress();
         assumeTrue(own.isPresent(), "a machine without any network");
-        try (RunningServer server = RunningServer.withDemo("--server.address=0.0.0.0", "--frenum.plain-network=true")) {
+        String database;
+        try (RunningServer demo = RunningServer.withDemo()) {
+            demo.door();
+            database = demo.databaseUrl();
+        }
+        try (RunningServer server =
+                RunningServer.demoOn(database, "--server.address=0.0.0.0", "--frenum.plain-network=true")) {
             JsonNode here =
                     Door.shut(server.url()).ask("GET", "/api/session", null).body();
             assertThat(here.get("ready")).isNotEmpty();
