@@ -153,6 +153,7 @@ public final class Screenshots {
 
     private static void shoot(Page page, Path folder, String name) {
         page.waitForLoadState(LoadState.LOAD);
+        page.waitForFunction("() => !document.querySelector('[data-reading]')");
         page.waitForTimeout(SETTLE_MS);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
