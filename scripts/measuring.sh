@@ -11,6 +11,12 @@ mutate() {
   say "the score of each package is in docs/accuracy.md; this run's in core/target/pit-reports/index.html"
 }
 
+# Prints the tables of docs/accuracy.md: so many logs of each kind.
+accuracy() {
+  mvn -B -ntp -q -pl core test-compile org.codehaus.mojo:exec-maven-plugin:java -Dexec.classpathScope=test \
+    -Dexec.mainClass=app.frenum.core.accuracy.LogAccuracy -Dexec.args="$1"
+}
+
 # What everything is made of, as CycloneDX: target/sbom/server.json and pages.json.
 bill_of_materials() {
   mkdir -p target/sbom

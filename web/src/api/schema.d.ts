@@ -1935,8 +1935,6 @@ export interface components {
             onsetUncertainty: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             source: "SWITCH" | "PRESSURE" | "DECELERATION" | "HAND";
-            /** Format: double */
-            stageS: number;
         };
         Braking: {
             from: components["schemas"]["WrittenQuantity"];
@@ -1956,6 +1954,7 @@ export interface components {
             frontSigmaBar: number;
             /** Format: double */
             frontSmoothSigmaBar: number;
+            lateChannels: components["schemas"]["LateChannel"][];
             offsets: components["schemas"]["Offsets"];
             /** Format: double */
             restSpeedRms: number;
@@ -2767,7 +2766,7 @@ export interface components {
         HealthFinding: {
             channel: string;
             /** @enum {string} */
-            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "COLUMN_TWICE" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT" | "SPEED_BY_PLACES" | "DAMAGED_SENTENCES" | "NO_FIX";
+            code: "GAP" | "DUPLICATE_ROWS" | "TIME_REPEATS" | "STUCK" | "SATURATED" | "OPEN_THERMOCOUPLE" | "PRESSURE_OFFSET" | "ACCELEROMETER_OFFSET" | "SPEED_DISAGREES" | "JITTER" | "MISSING_CELLS" | "TRUNCATED_LAST_ROW" | "RAGGED_ROW" | "COLUMN_TWICE" | "NEGATIVE_SPEED" | "IMPLAUSIBLE_VALUE" | "SPEED_LATE" | "CHANNEL_LATE" | "CLOCK_JUMP" | "PRESSURE_DRIFT" | "SENSOR_DROPOUT" | "SPEED_BY_PLACES" | "DAMAGED_SENTENCES" | "NO_FIX";
             finding: components["schemas"]["WrittenFinding"];
             /** Format: double */
             fromS: number;
@@ -3096,6 +3095,12 @@ export interface components {
             quantity: "AIR_TEMPERATURE" | "TRACK_TEMPERATURE" | "WIND_ALONG_LANE" | "HUMIDITY" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "BRAKE_FORCE_FRONT_LEFT" | "BRAKE_FORCE_FRONT_RIGHT" | "BRAKE_FORCE_REAR_LEFT" | "BRAKE_FORCE_REAR_RIGHT";
             value: components["schemas"]["WrittenQuantity"];
         };
+        LateChannel: {
+            /** @enum {string} */
+            role: "SPEED" | "DECELERATION" | "ACCELERATION" | "PRESSURE_FRONT" | "PRESSURE_REAR" | "BRAKE_SWITCH" | "ABS_ACTIVE" | "PEDAL_TRAVEL" | "PEDAL_FORCE" | "WHEEL_SPEED_FRONT_LEFT" | "WHEEL_SPEED_FRONT_RIGHT" | "WHEEL_SPEED_REAR_LEFT" | "WHEEL_SPEED_REAR_RIGHT" | "DISC_TEMPERATURE_FRONT_LEFT" | "DISC_TEMPERATURE_FRONT_RIGHT" | "DISC_TEMPERATURE_REAR_LEFT" | "DISC_TEMPERATURE_REAR_RIGHT" | "LATITUDE" | "LONGITUDE" | "ALTITUDE" | "EXTRA";
+            /** Format: double */
+            seconds: number;
+        };
         LeftOut: {
             /** Format: int32 */
             row: number;
@@ -3257,6 +3262,7 @@ export interface components {
             buildUp: components["schemas"]["WrittenFigure"];
             correctedDistance: components["schemas"]["WrittenFigure"];
             distance: components["schemas"]["WrittenFigure"];
+            distanceFromFoot: components["schemas"]["WrittenFigure"];
             effectiveness: components["schemas"]["WrittenFigure"];
             /** Format: double */
             endS: number;
@@ -3301,6 +3307,8 @@ export interface components {
             plateauEndS: components["schemas"]["WrittenFigure"];
             plateauStartS: components["schemas"]["WrittenFigure"];
             rearPressureMean: components["schemas"]["WrittenFigure"];
+            /** @enum {string} */
+            speedSource: "SATELLITE" | "BUS" | "WHEELS" | "SPEEDOMETER" | "UNNAMED";
             startTemperatures: {
                 /** Format: double */
                 FRONT_LEFT?: number;
@@ -3369,6 +3377,8 @@ export interface components {
         };
         Offsets: {
             /** Format: double */
+            accelerometerLateS: number;
+            /** Format: double */
             decelerationMps2: number;
             /** Format: double */
             frontBar: number;
@@ -3377,6 +3387,8 @@ export interface components {
             /** Format: double */
             rearBar: number;
             rearDrift: components["schemas"]["PressureBaseline"];
+            /** @enum {string} */
+            source: "SATELLITE" | "BUS" | "WHEELS" | "SPEEDOMETER" | "UNNAMED";
         };
         OnsetFit: {
             accepted: boolean;
@@ -4208,6 +4220,7 @@ export interface components {
             worked: boolean;
         };
         SpeedLatency: {
+            late?: boolean;
             seconds: components["schemas"]["WrittenFigure"];
             /** Format: double */
             uncertaintyS: number;
@@ -4273,11 +4286,14 @@ export interface components {
         StopUncertainty: {
             correctedDistance: components["schemas"]["WrittenFigure"];
             distance: components["schemas"]["WrittenFigure"];
+            distanceFromFoot: components["schemas"]["WrittenFigure"];
             entrySpeed: components["schemas"]["WrittenFigure"];
             lostTime: components["schemas"]["WrittenFigure"];
             meanDeceleration: components["schemas"]["WrittenFigure"];
             mfdd: components["schemas"]["WrittenFigure"];
+            mfddReading: components["schemas"]["WrittenFigure"];
             reading: components["schemas"]["WrittenFigure"];
+            shared: components["schemas"]["WrittenFigure"];
             time: components["schemas"]["WrittenFigure"];
         };
         StopView: {

@@ -37,7 +37,7 @@ describe('the figures of a stop', () => {
   it('stand with unit and 95 % range, or why there is none', () => {
     shown(<Figures stop={stop} />);
     expect(rowOf('Distance, m')).toBe('Distance, m44.1± 0.7');
-    expect(rowOf('Corrected to nominal speed, m')).toBe('Corrected to nominal speed, m45.4± ?');
+    expect(rowOf('Corrected to test speed, m')).toBe('Corrected to test speed, m45.4± ?');
     expect(rowOf('Front pressure, mean, bar')).toContain('cannot be computed: no front pressure was logged');
     expect(rowOf('Disc at the start, °C')).toContain('FL 85');
     expect(screen.queryByText(/Disc at its peak/)).toBeNull();

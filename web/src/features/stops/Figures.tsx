@@ -15,24 +15,25 @@ export function Figures({ stop }: { stop: MeasuredStop }) {
   const plusMinus = stop.uncertainty;
   const rows: Row[] = [
     ['Distance', stop.distance, 'distance', plusMinus.distance],
-    ['Corrected to nominal speed', stop.correctedDistance, 'distance', plusMinus.correctedDistance],
+    ['Distance from the foot', stop.distanceFromFoot, 'distance', plusMinus.distanceFromFoot],
+    ['Corrected to test speed', stop.correctedDistance, 'distance', plusMinus.correctedDistance],
     ['Entry speed', stop.entrySpeed, 'speed', plusMinus.entrySpeed],
     ['Time', stop.time, 'time', plusMinus.time],
-    ['Plateau (MFDD)', stop.mfdd, 'deceleration', plusMinus.mfdd],
+    ['MFDD', stop.mfdd, 'deceleration', plusMinus.mfdd],
     ['Mean by distance', stop.meanDeceleration, 'deceleration', plusMinus.meanDeceleration],
     ['Peak', stop.peakDeceleration, 'deceleration'],
-    ['Build-up', stop.buildUp, 'time'],
+    ['Brake build-up time', stop.buildUp, 'time'],
     ['Lost time', stop.lostTime, 'time', plusMinus.lostTime],
     ['Front pressure, mean', stop.frontPressureMean, 'pressure'],
     ['Front pressure, peak', stop.frontPressurePeak, 'pressure'],
     ['Rear pressure, mean', stop.rearPressureMean, 'pressure'],
-    ['Front share of pressure', stop.frontShare, 'share'],
+    ['Front brake bias (of pressure)', stop.frontShare, 'share'],
     ['Effectiveness', stop.effectiveness, 'effectiveness'],
     ...fusedRows(stop),
   ];
   return (
     <>
-      <Heading note="± is the 95 % range, of all that may be wrong with it">Figures</Heading>
+      <Heading note="± is the 95 % range (combined uncertainty)">Figures</Heading>
       <Table aria-label="Figures of this stop">
         <tbody>
           {rows.map(([name, f, kind, u]) => (
@@ -57,7 +58,8 @@ export function Figures({ stop }: { stop: MeasuredStop }) {
         </tbody>
       </Table>
       <p className="mt-2 text-[13px] text-ink-3">
-        “± ?” means that its uncertainty is not known yet. Onset by {SOURCES[stop.onsetSource]}.
+        “± ?” means that the uncertainty is not known. Brake onset by {ONSETS[stop.onsetSource]}, speed by{' '}
+        {SPEEDS[stop.speedSource]}.
       </p>
     </>
   );
@@ -70,10 +72,18 @@ const fusedRows = ({ fused }: MeasuredStop): Row[] =>
     : [
         ['Distance by fused speed', fused.distance, 'distance'],
         ['Entry speed, fused', fused.entrySpeed, 'speed'],
-        ['Receiver late by', fused.latency, 'time'],
+        ['Receiver latency', fused.latency, 'time'],
       ];
 
-const SOURCES = {
+const SPEEDS = {
+  SATELLITE: 'satellite receiver',
+  BUS: 'vehicle bus (scale 1 %, wheel slip 1.5 ± 2.4 %)',
+  WHEELS: 'wheels (scale 1 %, slip 3 ± 2.4 % added while braking)',
+  SPEEDOMETER: 'speedometer (2.5 ± 2.9 % taken off)',
+  UNNAMED: 'an unnamed source (scale 1 %; name the channel “GPS speed” if it is one)',
+};
+
+const ONSETS = {
   SWITCH: 'brake switch',
   PRESSURE: 'line pressure',
   DECELERATION: 'deceleration',

@@ -79,10 +79,15 @@ record Analysed(LogAnalysis analysis, Map<String, Object> json) {
         json.put("onsetS", s.onsetS());
         json.put("endS", s.endS());
         json.put("onsetSource", s.onsetSource().name());
+        json.put("speedSource", s.speedSource().name());
         json.put("entrySpeedMps", s.entrySpeed().orNull());
         json.put("exitSpeedMps", s.exitSpeed().orNull());
         json.put("distanceM", s.distance().orNull());
         json.put("uncertaintyM", s.uncertainty().distance().map(u -> 2 * u).orNull());
+        json.put("distanceFromFootM", s.distanceFromFoot().orNull());
+        json.put(
+                "distanceFromFootUncertaintyM",
+                s.uncertainty().distanceFromFoot().map(u -> 2 * u).orNull());
         json.put(
                 "correctedDistanceM",
                 s.kind() == StopKind.SNUB ? null : s.correctedDistance().orNull());

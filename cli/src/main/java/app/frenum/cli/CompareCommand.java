@@ -78,6 +78,11 @@ final class CompareCommand implements Callable<Integer> {
             description = "for logs, where distance counts from: ${COMPLETION-CANDIDATES}")
     private AnalyseCommand.Basis basis;
 
+    @Option(
+            names = "--keep-doubles",
+            description = "count rows that repeat another, or its stop number; each was driven")
+    private boolean keepDoubles;
+
     @Option(names = "--json", description = "JSON even to a terminal")
     private boolean json;
 
@@ -136,12 +141,14 @@ final class CompareCommand implements Callable<Integer> {
             throw new BadRequest("%s: %s".formatted(sheet, e.getMessage()));
         }
         if (!stops.leftOut().isEmpty()) {
-            spec.commandLine()
-                    .getErr()
-                    .println("frenum: columns not known here were not read: " + String.join(", ", stops.leftOut()));
+            warn("Columns not recognised and not read: " + String.join(", ", stops.leftOut()));
         }
         warnOfOtherSpeeds(stops, speed);
-        List<LikeStops> groups = LikeStops.toCompare(SheetStops.of(stops, speed));
+        SheetReview review = SheetReview.of(stops, speed, keepDoubles);
+        review.remarks().forEach(this::warn);
+        List<DrivenStop> driven = SheetStops.of(review.sheet(), speed);
+        SheetReview.notCounted(driven).forEach(this::warn);
+        List<LikeStops> groups = LikeStops.toCompare(driven);
         String name = baseline.get(0);
         List<String> configurations = groups.stream()
                 .flatMap(g -> g.configurations().stream())
@@ -161,15 +168,17 @@ final class CompareCommand implements Callable<Integer> {
         return compared;
     }
 
+    private void warn(String remark) {
+        spec.commandLine().getErr().println("frenum: " + remark);
+    }
+
     private void warnOfOtherSpeeds(StopSheet stops, Optional<Quantity> speed) {
         boolean other = speed.isPresent()
                 && stops.stops().stream()
                         .flatMap(s -> s.nominalSpeed().stream())
                         .anyMatch(q -> Math.abs(q.inside() / speed.get().inside() - 1) > 0.005);
         if (other) {
-            spec.commandLine()
-                    .getErr()
-                    .println("frenum: rows with a nominal speed of their own keep it; --nominal is for the others");
+            warn("Rows with a nominal speed of their own keep it; --nominal applies to the others.");
         }
     }
 

@@ -148,7 +148,7 @@ class PastedTableTest {
     void csvTextWithSemicolonsAndCommas() throws BadInput {
         PastedTable t = paste("Variant;Bremsweg [m];Speed [km/h]\nalt;44,1;100\nneu;42,9;101\n");
         assertThat(meanings(t)).isEqualTo("configuration, distance [m], entry speed [km/h]");
-        assertThat(t.columns().get(1).sure()).isFalse();
+        assertThat(t.columns().get(1).sure()).isTrue();
         assertThat(metres(typed(t, Unit.METRES))).containsExactly(44.1, 42.9);
     }
 

@@ -18,6 +18,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;
@@ -165,6 +166,9 @@ class CoreJson {
             to.writeNumberProperty("entered", quantity.entered());
             to.writeStringProperty("unit", quantity.unit().name());
             to.writeNumberProperty("inside", quantity.inside());
+            if (quantity.decimals().isPresent()) {
+                to.writeNumberProperty("decimals", quantity.decimals().getAsInt());
+            }
             to.writeEndObject();
         }
     }
@@ -184,7 +188,11 @@ class CoreJson {
             if (!node.path("entered").isNumber() || unit.isEmpty()) {
                 return context.reportInputMismatch(this, "a quantity is a number \"entered\" and a \"unit\"");
             }
-            return new Quantity(node.get("entered").asDouble(), unit.get());
+            JsonNode decimals = node.path("decimals");
+            return new Quantity(
+                    node.get("entered").asDouble(),
+                    unit.get(),
+                    decimals.isInt() ? OptionalInt.of(decimals.asInt()) : OptionalInt.empty());
         }
     }
 

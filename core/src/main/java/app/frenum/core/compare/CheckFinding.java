@@ -12,6 +12,8 @@ public enum CheckFinding implements FindingCode {
     NOBODY_WROTE_IT_DOWN,
     ON_AVERAGE("a", "b"),
     NO_NOMINAL_SPEED,
+    NO_SPEED,
+    SPEED_SOURCES("a", "b"),
     VALID_STOPS("a", "b"),
     TOO_FEW_STOPS("a", "b"),
     FEW_STOPS("a", "b"),

@@ -20,6 +20,7 @@ import java.util.Set;
  * @param status whether it counts
  * @param flags what was said of it
  * @param circumstances what must be the same on both sides
+ * @param speed source of speed; empty where a person measured it
  */
 public record ComparedStop(
         Figure value,
@@ -32,7 +33,35 @@ public record ComparedStop(
         Figure tyrePressure,
         Status status,
         Set<FlagCode> flags,
-        Circumstances circumstances) {
+        Circumstances circumstances,
+        Optional<SpeedShare> speed) {
+    /** A stop that a person measured. */
+    public ComparedStop(
+            Figure value,
+            Figure readingUncertainty,
+            Figure entrySpeed,
+            Figure mfdd,
+            Figure effectiveness,
+            Figure startTemperature,
+            Figure ambient,
+            Figure tyrePressure,
+            Status status,
+            Set<FlagCode> flags,
+            Circumstances circumstances) {
+        this(
+                value,
+                readingUncertainty,
+                entrySpeed,
+                mfdd,
+                effectiveness,
+                startTemperature,
+                ambient,
+                tyrePressure,
+                status,
+                flags,
+                circumstances,
+                Optional.empty());
+    }
 
     /** Whether a stop counts. */
     public enum Status {

@@ -119,8 +119,9 @@ public final class Comparisons {
 
     /** How each repeats itself can be told where their means cannot be compared, as long as they were measured alike. */
     private Optional<Consistency> spread(Side candidate) {
-        boolean alike =
-                baseline.basis() == candidate.basis() && baseline.nominalSpeed().equals(candidate.nominalSpeed());
+        boolean alike = baseline.basis() == candidate.basis()
+                && MeasuredAlike.nominalSpeed(baseline, candidate).stream()
+                        .noneMatch(c -> c.level() == Check.Level.BLOCK);
         return alike && Math.min(baseline.values().length, candidate.values().length) >= 3
                 ? Optional.of(Consistency.of(baseline.values(), candidate.values(), SEED))
                 : Optional.empty();

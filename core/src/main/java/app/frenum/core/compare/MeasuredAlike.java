@@ -5,11 +5,14 @@ import static app.frenum.core.compare.CheckFinding.BOTH;
 import static app.frenum.core.compare.CheckFinding.BY_INSTRUMENTS;
 import static app.frenum.core.compare.CheckFinding.LATENCY_NOT_KNOWN;
 import static app.frenum.core.compare.CheckFinding.NO_NOMINAL_SPEED;
+import static app.frenum.core.compare.CheckFinding.NO_SPEED;
+import static app.frenum.core.compare.CheckFinding.SPEED_SOURCES;
 import static app.frenum.core.compare.CheckFinding.WHEELS_ON_BOTH_SIDES;
 import static app.frenum.core.compare.CheckFinding.WHEELS_ON_ONE_SIDE;
 
 import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Term;
+import app.frenum.core.log.SpeedSource;
 import app.frenum.core.quantity.Unit;
 import app.frenum.core.stop.DistanceBasis;
 import app.frenum.core.stop.FlagCode;
@@ -42,6 +45,10 @@ final class MeasuredAlike {
 
     static List<Check> nominalSpeed(Side a, Side b) {
         if (!a.nominalSpeed().isKnown() || !b.nominalSpeed().isKnown()) {
+            boolean noSpeed = a.basis() == DistanceBasis.ONSET_TO_REST && !hasSpeed(a) && !hasSpeed(b);
+            if (noSpeed) {
+                return List.of(Check.block(CheckCode.NOMINAL_SPEED, NO_SPEED));
+            }
             return List.of(Check.notKnown(CheckCode.NOMINAL_SPEED, NO_NOMINAL_SPEED));
         }
         double va = a.nominalSpeed().value();
@@ -50,6 +57,10 @@ final class MeasuredAlike {
                 Math.abs(va - vb) > SAME_SPEED * va
                         ? Check.block(CheckCode.NOMINAL_SPEED, AGAINST, speed(va), speed(vb))
                         : Check.pass(CheckCode.NOMINAL_SPEED, BOTH, speed(va)));
+    }
+
+    private static boolean hasSpeed(Side side) {
+        return side.nominalSpeed().isKnown() || side.known(ComparedStop::entrySpeed).length > 0;
     }
 
     static Term speed(double mps) {
@@ -62,10 +73,17 @@ final class MeasuredAlike {
         if (ia.isEmpty() || ib.isEmpty()) {
             return List.of();
         }
+        if (!a.speedSources().equals(b.speedSources())) {
+            return List.of(Check.caution(CheckCode.INSTRUMENTS, SPEED_SOURCES, sources(a), sources(b)));
+        }
         return List.of(
                 ia.equals(ib)
                         ? Check.pass(CheckCode.INSTRUMENTS, BY_INSTRUMENTS, labels(ia))
                         : Check.caution(CheckCode.INSTRUMENTS, AGAINST, labels(ia), labels(ib)));
+    }
+
+    private static Term sources(Side side) {
+        return Term.names(side.speedSources().stream().map(SpeedSource::label).toList());
     }
 
     private static Term labels(Set<Instrument> instruments) {
@@ -89,7 +107,8 @@ final class MeasuredAlike {
     static List<Check> latency(Side a, Side b) {
         boolean unknownA = a.anyFlag(FlagCode.SPEED_LATE_UNKNOWN);
         boolean unknownB = b.anyFlag(FlagCode.SPEED_LATE_UNKNOWN);
-        return unknownA == unknownB
+        boolean alike = unknownA == unknownB && (!unknownA || a.speedSources().equals(b.speedSources()));
+        return alike
                 ? List.of()
                 : List.of(Check.block(
                         CheckCode.SPEED_LATENCY, LATENCY_NOT_KNOWN, Term.name((unknownA ? a : b).configuration())));

@@ -11,14 +11,28 @@ import java.util.List;
  */
 public final class Resolution {
     private static final double[] STEPS = {1, 0.5, 0.1, 0.05, 0.01, 0.005, 0.001};
+    /** Steps of a half are the instrument's own, however they are written. */
+    private static final double HALF = 0.5;
+
     private static final double CLOSE = 1e-6;
 
     private Resolution() {}
 
-    /** In the inside unit; {@link Side#LOGGED_RESOLUTION} where there are no readings. */
+    /**
+     * In the inside unit; {@link Side#LOGGED_RESOLUTION} where there are no readings. Whole numbers that were written with
+     * decimals ("44.0") were read to those.
+     */
     public static double of(List<Quantity> readings) {
+        double written = readings.stream()
+                .mapToInt(q -> q.decimals().orElse(0))
+                .mapToDouble(d -> Math.pow(10, -d))
+                .min()
+                .orElse(1);
         for (double step : STEPS) {
-            if (!readings.isEmpty() && readings.stream().allMatch(q -> isMultiple(q.entered(), step))) {
+            boolean isFinerThanWritten = step > HALF && written < step;
+            if (!readings.isEmpty()
+                    && !isFinerThanWritten
+                    && readings.stream().allMatch(q -> isMultiple(q.entered(), step))) {
                 return readings.get(0).unit().toInside(step)
                         - readings.get(0).unit().toInside(0);
             }

@@ -1,5 +1,6 @@
 package app.frenum.core.compare;
 
+import app.frenum.core.log.SpeedSource;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.statistics.Summary;
 import app.frenum.core.stop.Corrections;
@@ -38,8 +39,9 @@ public record Side(
         Set<String> newPartsNotBedded,
         double resolution,
         List<ComparedStop> stops) {
-    /** Rounding to this is in an instrument's own uncertainty already. */
-    private static final double FINE_RESOLUTION = 0.1;
+    /** Rounding a distance to this is in its instrument's own uncertainty already, as all rounding of times is. */
+    private static final double FINE_RESOLUTION_M = 0.1;
+
     /** What a logger's figures resolve, m. */
     public static final double LOGGED_RESOLUTION = 0.01;
 
@@ -123,6 +125,25 @@ public record Side(
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Instrument.class)));
     }
 
+    /** What measured the speed of the stops that count; empty where people measured them. */
+    Set<SpeedSource> speedSources() {
+        return stops.stream()
+                .filter(ComparedStop::counts)
+                .flatMap(s -> s.speed().stream())
+                .map(SpeedShare::source)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(SpeedSource.class)));
+    }
+
+    /** Standard uncertainty that all stops of one speed source share, m; 0 where people measured them. */
+    double sharedUncertainty() {
+        return stops.stream()
+                .filter(ComparedStop::counts)
+                .flatMap(s -> s.speed().stream())
+                .mapToDouble(s -> s.uncertainty().orElse(0))
+                .average()
+                .orElse(0);
+    }
+
     /** Values that count, by block. */
     double[] block(int block) {
         return stops.stream()
@@ -143,7 +164,8 @@ public record Side(
     /** Root mean square uncertainty of a single reading. */
     Figure readingUncertainty() {
         double[] u = known(ComparedStop::readingUncertainty);
-        double rounding = resolution > FINE_RESOLUTION ? resolution / Math.sqrt(12) : 0;
+        boolean isCoarse = basis != DistanceBasis.TIME_ONLY && resolution > FINE_RESOLUTION_M;
+        double rounding = isCoarse ? resolution / Math.sqrt(12) : 0;
         return u.length == 0
                 ? Figure.unknown("what it was measured with is not known")
                 : Figure.of(Math.hypot(

@@ -60,8 +60,8 @@ public record FadeStop(
         boolean isStop = m.kind() == StopKind.STOP;
         Figure start = frontMean(m.startTemperatures());
         Figure peak = frontMean(m.peakTemperatures());
-        Figure relative = m.uncertainty().mfdd().isKnown() && m.mfdd().isKnown()
-                ? Figure.of(m.uncertainty().mfdd().value() / m.mfdd().value())
+        Figure relative = m.uncertainty().mfddReading().isKnown() && m.mfdd().isKnown()
+                ? Figure.of(m.uncertainty().mfddReading().value() / m.mfdd().value())
                 : m.mfdd();
         return new FadeStop(
                 number,
@@ -73,7 +73,7 @@ public record FadeStop(
                         ? relative.map(r -> r * m.effectiveness().value())
                         : m.effectiveness(),
                 m.mfdd(),
-                m.uncertainty().mfdd(),
+                m.uncertainty().mfddReading(),
                 isStop ? distanceM : Figure.unknown("a snub has no stopping distance"),
                 isStop ? distanceU : Figure.unknown("a snub has no stopping distance"),
                 m.entrySpeed(),

@@ -17,6 +17,7 @@ import java.util.List;
  * @param decelerationSigma idle noise of the deceleration that onsets are dated on, m/s²
  * @param decelerationSmoothSigma idle noise of smoothed deceleration, m/s²
  * @param restSpeedRms noise of speed at rest, m/s
+ * @param lateChannels whose clocks disagree, so that they date no onset
  */
 public record Calibration(
         Drive.Offsets offsets,
@@ -24,7 +25,11 @@ public record Calibration(
         double frontSmoothSigmaBar,
         double decelerationSigma,
         double decelerationSmoothSigma,
-        double restSpeedRms) {
+        double restSpeedRms,
+        List<LateChannel> lateChannels) {
+    /** A log of which nothing is known yet. */
+    public static final Calibration NONE = new Calibration(Drive.Offsets.NONE, 0, 0, 0, 0, 0, List.of());
+
     private static final double DRIVING_MPS = 5;
     private static final double COASTING_MPS2 = 0.3;
     private static final double IDLE_MPS2 = 0.5;
@@ -40,10 +45,16 @@ public record Calibration(
     /** Reads the log for the accelerometer's offset, without which nothing tells coasting, then for the rest. */
     public static Calibration of(Log log) {
         Drive.Offsets first = new Drive.Offsets(
-                accelerometerOffset(log), 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, SpeedLatency.NONE);
-        SpeedLatency latency = SpeedLatency.of(log, first);
-        Drive.Offsets prompt = new Drive.Offsets(
-                first.decelerationMps2(), 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, latency);
+                accelerometerOffset(log),
+                0,
+                0,
+                PressureBaseline.ZERO,
+                PressureBaseline.ZERO,
+                SpeedLatency.NONE,
+                SpeedSource.of(log),
+                0);
+        ChannelClocks clocks = ChannelClocks.of(log, first);
+        Drive.Offsets prompt = clocks.appliedTo(first);
         Noise noise = Noise.of(log, prompt);
         PressureBaseline front = noise.front.baseline();
         PressureBaseline rear = noise.rear.baseline();
@@ -53,7 +64,9 @@ public record Calibration(
                 rear.middle(),
                 front.about(front.middle()),
                 rear.about(rear.middle()),
-                latency);
+                prompt.latency(),
+                prompt.source(),
+                prompt.accelerometerLateS());
         // A zero that drifts looks like noise until it is taken off.
         Noise still = front.drift() > 0 || rear.drift() > 0 ? Noise.of(log, offsets) : noise;
         return new Calibration(
@@ -62,7 +75,8 @@ public record Calibration(
                 still.frontSmooth.sigma(),
                 still.raw.sigma(),
                 still.smooth.sigma(),
-                still.rest.rms());
+                still.rest.rms(),
+                clocks.late());
     }
 
     /** What the sensors read while nothing is asked of the brakes. */
@@ -132,6 +146,9 @@ public record Calibration(
                 continue;
             }
             double a = deceleration.at(t);
+            if (speed.isLost(t)) {
+                continue;
+            }
             if (speed.at(t) > DRIVING_MPS && a < limit && (!bothWays || a > -limit)) {
                 into.take(t, signal.v()[i]);
             }
@@ -193,8 +210,23 @@ public record Calibration(
         }
     }
 
+    /** Whether a channel's clock agrees with speed, so that its edges date an onset. */
+    public boolean dates(Role role) {
+        return lateChannels.stream().noneMatch(c -> c.role() == role);
+    }
+
     private void late(Log log, List<HealthFinding> found) {
-        if (offsets.latency().comesLate()) {
+        for (LateChannel c : lateChannels) {
+            String name =
+                    log.channels().get(log.channel(c.role()).orElseThrow()).name();
+            found.add(HealthFinding.of(
+                    name,
+                    0,
+                    log.durationS(),
+                    c.seconds() > 0 ? LogFinding.CHANNEL_LATE : LogFinding.CHANNEL_EARLY,
+                    Term.seconds(Math.abs(c.seconds()), 0.01)));
+        }
+        if (offsets.latency().isLate()) {
             String channel =
                     log.channels().get(log.channel(Role.SPEED).orElseThrow()).name();
             found.add(HealthFinding.of(
@@ -208,11 +240,22 @@ public record Calibration(
 
     /** Interpolates at rising times without searching each time. */
     private static final class Cursor {
+        private static final double LONGEST_PERIODS = 3;
+        private static final double LONGEST_S = 0.2;
+
         private final Signal signal;
+        private final double longest;
         private int i;
 
         Cursor(Signal signal) {
             this.signal = signal;
+            longest = Math.max(LONGEST_S, LONGEST_PERIODS * signal.period());
+        }
+
+        /** Whether an instant lies in a hole of the signal. */
+        boolean isLost(double t) {
+            at(t);
+            return i < signal.size() - 1 && signal.t()[i + 1] - signal.t()[i] > longest;
         }
 
         double at(double t) {

@@ -22,6 +22,7 @@ public final class Drive {
     private final double toS;
     private final Map<String, Signal> known = new HashMap<>();
     private @Nullable WheelReference wheelReference;
+    private @Nullable SpeedDropouts dropouts;
 
     private Drive(Log log, Offsets offsets, double fromS, double toS) {
         this.log = log;
@@ -46,15 +47,37 @@ public final class Drive {
 
     /** m/s: the speed channel, at the times for which it tells, or the wheels' reference where there is none. */
     public Signal speed() {
-        return once("speed", () -> speedIsWheel() ? wheelReference().speed() : prompt());
+        return once(
+                "speed",
+                () -> speedIsWheel() ? wheelReference().speed() : dropouts().speed());
+    }
+
+    /** Where the speed channel held a value or dropped to zero while the vehicle was braked. */
+    public SpeedDropouts dropouts() {
+        if (speedIsWheel()) {
+            return SpeedDropouts.none(Signal.EMPTY);
+        }
+        if (dropouts == null) {
+            dropouts = SpeedDropouts.of(prompt(), this::rawSensor, this::rawFront);
+        }
+        return dropouts;
+    }
+
+    private Signal rawSensor() {
+        return sensor().map(a -> a - offsets.decelerationMps2());
     }
 
     private Signal prompt() {
         double late = offsets.latency().shiftS();
-        Signal told = log.signal(Role.SPEED, fromS + late, toS + late);
-        return late == 0
-                ? told
-                : new Signal(Arrays.stream(told.t()).map(t -> t - late).toArray(), told.v());
+        Signal logged = log.signal(Role.SPEED, fromS + late, toS + late);
+        double calibration = offsets.source().calibration();
+        return movedBack(calibration == 1 ? logged : logged.map(v -> v * calibration), late);
+    }
+
+    private static Signal movedBack(Signal signal, double lateS) {
+        return lateS == 0
+                ? signal
+                : new Signal(Arrays.stream(signal.t()).map(t -> t - lateS).toArray(), signal.v());
     }
 
     /** What the wheels say of the vehicle's speed, where speed had to be taken from them. */
@@ -63,7 +86,7 @@ public final class Drive {
             return WheelReference.NONE;
         }
         if (wheelReference == null) {
-            Signal sensor = sensorDeceleration(log, fromS, toS).orElse(Signal.EMPTY);
+            Signal sensor = sensor();
             wheelReference = WheelReference.of(
                     fastest(new ArrayList<>(wheels().values())),
                     sensor.isEmpty() ? sensor : Smoothing.lowPass(sensor, Smoothing.DECELERATION_HZ));
@@ -78,14 +101,13 @@ public final class Drive {
 
     /** Whether deceleration was felt by a sensor rather than differentiated from speed. */
     public boolean hasDecelerationSensor() {
-        return sensorDeceleration(log, fromS, toS).filter(a -> !a.isEmpty()).isPresent();
+        return !sensor().isEmpty();
     }
 
     /** m/s², positive when slowing: the sensor as logged, or smoothed from speed. */
     public Signal rawDeceleration() {
         return once("rawDeceleration", () -> {
-            Signal sensor = sensorDeceleration(log, fromS, toS).orElse(Signal.EMPTY);
-            return sensor.isEmpty() ? deceleration() : sensor.map(a -> a - offsets.decelerationMps2());
+            return sensor().isEmpty() ? deceleration() : rawSensor();
         });
     }
 
@@ -93,10 +115,9 @@ public final class Drive {
     public Signal deceleration() {
         return once(
                 "deceleration",
-                () -> sensorDeceleration(log, fromS, toS)
-                        .filter(a -> !a.isEmpty())
-                        .map(a -> Smoothing.lowPass(rawDeceleration(), Smoothing.DECELERATION_HZ))
-                        .orElseGet(() -> Smoothing.decelerationOf(speed())));
+                () -> sensor().isEmpty()
+                        ? Smoothing.decelerationOf(speed())
+                        : Smoothing.lowPass(rawDeceleration(), Smoothing.DECELERATION_HZ));
     }
 
     /** Front (or only) line pressure, bar. */
@@ -160,11 +181,16 @@ public final class Drive {
                 .anyMatch(c -> c.role() == Role.SPEED || c.role().isWheelSpeed());
     }
 
-    static Optional<Signal> sensorDeceleration(Log log, double fromS, double toS) {
-        return log.channel(Role.DECELERATION)
-                .map(c -> log.signal(c, fromS, toS))
-                .or(() -> log.channel(Role.ACCELERATION)
-                        .map(c -> log.signal(c, fromS, toS).map(a -> -a)));
+    /** The accelerometer on the clock of speed, positive when slowing; empty where there is none. */
+    private Signal sensor() {
+        return once("sensor", () -> {
+            double late = offsets.accelerometerLateS();
+            Optional<Signal> slowing = log.channel(Role.DECELERATION).map(c -> log.signal(c, fromS + late, toS + late));
+            return slowing.or(() -> log.channel(Role.ACCELERATION)
+                            .map(c -> log.signal(c, fromS + late, toS + late).map(a -> -a)))
+                    .map(a -> movedBack(a, late))
+                    .orElse(Signal.EMPTY);
+        });
     }
 
     private static Signal fastest(List<Signal> wheels) {
@@ -188,7 +214,9 @@ public final class Drive {
      * @param rearBar the same of the rear
      * @param frontDrift how front pressure's zero moved about that over the log
      * @param rearDrift the same of the rear
-     * @param latency how late the speed channel tells
+     * @param latency of the speed channel
+     * @param source of speed
+     * @param accelerometerLateS latency of the accelerometer against speed, s
      */
     public record Offsets(
             double decelerationMps2,
@@ -196,14 +224,23 @@ public final class Drive {
             double rearBar,
             PressureBaseline frontDrift,
             PressureBaseline rearDrift,
-            SpeedLatency latency) {
-        public static final Offsets NONE =
-                new Offsets(0, 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, SpeedLatency.NONE);
+            SpeedLatency latency,
+            SpeedSource source,
+            double accelerometerLateS) {
+        public static final Offsets NONE = new Offsets(
+                0, 0, 0, PressureBaseline.ZERO, PressureBaseline.ZERO, SpeedLatency.NONE, SpeedSource.UNNAMED, 0);
 
         /** With the level of the pedal free that was read just before a stop, in place of the log's. */
         public Offsets withIdle(double frontIdleBar, double rearIdleBar) {
             return new Offsets(
-                    decelerationMps2, frontBar + frontIdleBar, rearBar + rearIdleBar, frontDrift, rearDrift, latency);
+                    decelerationMps2,
+                    frontBar + frontIdleBar,
+                    rearBar + rearIdleBar,
+                    frontDrift,
+                    rearDrift,
+                    latency,
+                    source,
+                    accelerometerLateS);
         }
     }
 }

@@ -25,6 +25,8 @@ public enum LogFinding implements FindingCode {
     BACKWARDS(HealthCode.NEGATIVE_SPEED, "value", "at"),
     READS(HealthCode.IMPLAUSIBLE_VALUE, "value", "at"),
     COMES_LATE(HealthCode.SPEED_LATE, "time"),
+    CHANNEL_LATE(HealthCode.CHANNEL_LATE, "time"),
+    CHANNEL_EARLY(HealthCode.CHANNEL_LATE, "time"),
     CLOCK_STEPS(HealthCode.CLOCK_JUMP, "time", "at"),
     ZERO_MOVED(HealthCode.PRESSURE_DRIFT, "drift"),
     SPEED_BY_PLACES(HealthCode.SPEED_BY_PLACES),

@@ -2,7 +2,6 @@ package app.frenum.core.log;
 
 import java.util.Arrays;
 import java.util.HashSet;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -64,8 +63,7 @@ public final class RoleNames {
 
     private static Set<String> words(String name) {
         Set<String> words = new HashSet<>();
-        String plain = name.replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
-        for (String word : plain.split("[^\\p{L}\\p{N}]+")) {
+        for (String word : HeaderWords.of(name)) {
             words.addAll(Arrays.asList(SPELLINGS.getOrDefault(word, word).split(" ")));
         }
         return words;

@@ -22,6 +22,9 @@ public record WheelReference(Signal speed, List<Bridge> bridges, List<double[]> 
     private static final double FASTEST_RISE_MPS2 = 8;
 
     private static final double TOLERANCE_MPS = 0.4;
+    /** Wheels under a hard first application slip by so much without locking, as a share of speed. */
+    private static final double ORDINARY_SLIP = 0.08;
+
     private static final double LONGEST_S = 1.0;
     private static final double LOOK_AHEAD_S = 1.0;
     private static final double STILL_MPS = 0.5;
@@ -95,7 +98,7 @@ public record WheelReference(Signal speed, List<Bridge> bridges, List<double[]> 
                 double limit =
                         slowing.isEmpty() ? FASTEST_FALL_MPS2 : Math.max(0, slowing.at(t[i])) + ABOVE_SENSOR_MPS2;
                 lowest = dt > LONGEST_S ? w[i] : Math.max(w[i], lowest - limit * dt);
-                slipped[i] = w[i] < lowest - TOLERANCE_MPS;
+                slipped[i] = w[i] < lowest - Math.max(TOLERANCE_MPS, ORDINARY_SLIP * lowest);
             }
         }
 

@@ -1,6 +1,7 @@
 package app.frenum.core.quantity;
 
 import java.util.Locale;
+import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -9,10 +10,15 @@ import java.util.regex.Pattern;
  *
  * @param entered the number as typed, in {@code unit}
  * @param unit the unit it was typed in
+ * @param decimals how many were typed, so that "44.0" was read to a tenth; empty where that was not kept
  */
-public record Quantity(double entered, Unit unit) {
+public record Quantity(double entered, Unit unit, OptionalInt decimals) {
     private static final Pattern WRITTEN =
             Pattern.compile("([+-]?(?:[0-9]+(?:[.,][0-9]+)?|[.,][0-9]+)(?:[eE][+-]?[0-9]{1,4})?)\\s*(\\S.*)?");
+
+    public Quantity(double entered, Unit unit) {
+        this(entered, unit, OptionalInt.empty());
+    }
 
     public Quantity {
         if (!Double.isFinite(entered)) {

@@ -4,6 +4,7 @@ import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.ComparedStop.Status;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.compare.SpeedShare;
 import app.frenum.core.fade.FadeStop;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.log.WheelPosition;
@@ -138,7 +139,9 @@ public sealed interface DrivenStop permits StopByLogger, StopByHand {
                         driven().block(),
                         wheels(),
                         driven().order(),
-                        driven().phase()));
+                        driven().phase()),
+                logged().map(m ->
+                        new SpeedShare(m.speedSource(), m.uncertainty().shared())));
     }
 
     /** Whether it counts. */

@@ -12,7 +12,10 @@ public enum EntryDoubt implements FindingCode {
     HARDLY_BRAKED("deceleration"),
     TIME_AND_DISTANCE_DISAGREE("speed", "nominal"),
     COOLER_AFTER("after", "before"),
-    READ_WHEN;
+    READ_WHEN,
+    REPEATS_ROW("row"),
+    NUMBER_OF_ROW("row"),
+    SPELLED_LIKE("name");
 
     private final List<String> parameters;
 

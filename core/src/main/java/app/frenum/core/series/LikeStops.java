@@ -55,18 +55,19 @@ public final class LikeStops {
      */
     public static List<LikeStops> toCompare(List<DrivenStop> driven) {
         List<DrivenStop> all = driven.stream().filter(DrivenStop::isStop).toList();
+        Alike.Kinds kinds = new Alike.Kinds(all);
         boolean oneEach = all.stream()
                 .collect(Collectors.groupingBy(
-                        s -> s.driven().configuration(), Collectors.mapping(Alike::of, Collectors.toSet())))
+                        s -> s.driven().configuration(), Collectors.mapping(kinds::of, Collectors.toSet())))
                 .values()
                 .stream()
                 .allMatch(own -> own.size() == 1);
-        return oneEach && !all.isEmpty() ? List.of(of(all)) : grouped(all, Alike::of);
+        return oneEach && !all.isEmpty() ? List.of(of(all)) : grouped(all, kinds::of);
     }
 
     /** Groups that are followed through all phases of a procedure, as fade and heat are, in the order of first appearance. */
     public static List<LikeStops> throughPhases(List<DrivenStop> all) {
-        return grouped(all, Alike::throughPhases);
+        return grouped(all, new Alike.Kinds(all)::throughPhases);
     }
 
     private static List<LikeStops> grouped(List<DrivenStop> all, Function<DrivenStop, Alike> kind) {

@@ -11,19 +11,11 @@ import app.frenum.core.quantity.Figure;
  * @param modulations releases of less than 0.25 s in between
  * @param nextOnsetS when it was applied again, which ends the search for the discs' peaks; infinite when it never was, s
  * @param onsetUncertainty standard uncertainty (k = 1) of the onset, s
- * @param stageS how long before the onset the car slowed in a way that may have been a light foot, s; 0 where it did
- *     not
  */
 public record BrakeApplication(
-        double onsetS,
-        double offS,
-        OnsetSource source,
-        int modulations,
-        double nextOnsetS,
-        Figure onsetUncertainty,
-        double stageS) {
+        double onsetS, double offS, OnsetSource source, int modulations, double nextOnsetS, Figure onsetUncertainty) {
     /** The same, with an onset that a person set. */
     BrakeApplication from(double handOnsetS) {
-        return new BrakeApplication(handOnsetS, offS, source, modulations, nextOnsetS, onsetUncertainty, stageS);
+        return new BrakeApplication(handOnsetS, offS, source, modulations, nextOnsetS, onsetUncertainty);
     }
 }

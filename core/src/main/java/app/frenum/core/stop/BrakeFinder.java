@@ -21,11 +21,10 @@ final class BrakeFinder {
     static final double RELEASE_S = 0.25;
     private static final double SUSTAINED_S = 0.10;
     private static final double PRESSURE_TRIGGER_BAR = 1.0;
-    /** An application that never slows the car by this much is a dragged pedal or a lifted throttle. */
-    static final double BRAKING_MPS2 = 2.0;
 
-    /** A foot moves the pedal for so long before its switch closes, s; pressure takes about half of that. */
-    private static final double FREE_PLAY_S = 0.02;
+    private static final double RISE_S = 0.004;
+    private static final double SLOWEST_RISE_S = 0.1;
+    private static final double RISE_SHARE = 0.7;
     /** More than this before a stop is a foot on the pedal, not a sensor's zero, bar. */
     static final double LARGEST_IDLE_BAR = 1.5;
 
@@ -37,25 +36,35 @@ final class BrakeFinder {
     private final Log log;
     private final Calibration calibration;
 
-    BrakeFinder(Log log, Calibration calibration) {
+    private final double leastBrakingMps2;
+
+    BrakeFinder(Log log, Calibration calibration, AnalysisOptions options) {
         this.log = log;
+        leastBrakingMps2 = options.leastBrakingMps2();
         this.calibration = calibration;
     }
 
     List<BrakeApplication> find() {
-        if (log.channel(Role.BRAKE_SWITCH).isPresent()) {
+        if (canDate(Role.BRAKE_SWITCH)) {
             List<BrakeEdge> edges = edges(this::switchEdges);
             if (edges.stream().anyMatch(e -> e.on() && isBorneOut(e.t()))) {
                 return applications(edges, OnsetSource.SWITCH);
             }
         }
-        if (log.channel(Role.PRESSURE_FRONT).isPresent()) {
-            List<BrakeEdge> edges = edges(this::pressureEdges);
+        if (canDate(Role.PRESSURE_FRONT)) {
+            List<BrakeEdge> edges = edges((d, w, on, into) -> pressureEdges(d.front(), d.rawFront(), w, on, into));
+            if (edges.isEmpty() && canDate(Role.PRESSURE_REAR)) {
+                edges = edges((d, w, on, into) -> pressureEdges(d.rear(), d.rawRear(), w, on, into));
+            }
             if (!edges.isEmpty()) {
                 return applications(edges, OnsetSource.PRESSURE);
             }
         }
         return applications(new DecelerationEdges(log, calibration).find(), OnsetSource.DECELERATION);
+    }
+
+    private boolean canDate(Role role) {
+        return log.channel(role).isPresent() && calibration.dates(role);
     }
 
     /** Median deceleration from 2.0 to 0.3 s before an instant, at least 0; NaN when nothing was recorded then. */
@@ -93,7 +102,7 @@ final class BrakeFinder {
             if (pressed != on) {
                 double t = i == 0 ? s.t()[0] : (s.t()[i] + s.t()[i - 1]) / 2;
                 double half = i == 0 ? 0 : (s.t()[i] - s.t()[i - 1]) / 2;
-                into.add(BrakeEdge.of(t, pressed, Math.hypot(half, FREE_PLAY_S) / Math.sqrt(3)));
+                into.add(new BrakeEdge(t, pressed, half / Math.sqrt(3)));
                 on = pressed;
             }
         }
@@ -103,18 +112,21 @@ final class BrakeFinder {
     private boolean isBorneOut(double onsetS) {
         Drive d = Drive.read(log, calibration.offsets(), onsetS - MARGIN_S, onsetS + 1);
         double until = onsetS + 1;
-        boolean pressure = !d.front().isEmpty() && d.front().max(onsetS, until) > pressureTrigger();
-        return pressure || !d.deceleration().isEmpty() && d.deceleration().max(onsetS, until) > BRAKING_MPS2;
+        boolean pressure = rises(d.front(), onsetS, until) || rises(d.rear(), onsetS, until);
+        return pressure || !d.deceleration().isEmpty() && d.deceleration().max(onsetS, until) > leastBrakingMps2;
+    }
+
+    private boolean rises(Signal pressure, double fromS, double toS) {
+        return !pressure.isEmpty() && pressure.max(fromS, toS) > pressureTrigger();
     }
 
     private double pressureTrigger() {
         return Math.max(PRESSURE_TRIGGER_BAR, 5 * calibration.frontSmoothSigmaBar());
     }
 
-    private boolean pressureEdges(Drive d, Windows w, boolean state, List<BrakeEdge> into) {
+    private boolean pressureEdges(Signal smooth, Signal raw, Windows w, boolean state, List<BrakeEdge> into) {
         boolean on = state;
         double trigger = pressureTrigger();
-        Signal smooth = d.front();
         for (int i = 0; i < smooth.size(); i++) {
             double t = smooth.t()[i];
             if (t < w.fromS() || t >= w.toS()) {
@@ -122,10 +134,10 @@ final class BrakeFinder {
             }
             boolean above = smooth.v()[i] > trigger;
             if (above && !on && staysAbove(smooth, i, trigger, SUSTAINED_S)) {
-                double left = idleBefore(d.rawFront(), t) + 3 * calibration.frontSigmaBar();
-                double onset = leftBefore(d.rawFront(), t, left, LARGEST_DATING_BACK_S);
-                into.add(BrakeEdge.of(
-                        onset, true, Math.hypot(d.rawFront().period() / 2, FREE_PLAY_S / 2) / Math.sqrt(3)));
+                double left = idleBefore(raw, t) + 3 * calibration.frontSigmaBar();
+                double onset = leftBefore(raw, t, left, LARGEST_DATING_BACK_S);
+                double rise = rise(raw, onset, left);
+                into.add(new BrakeEdge(onset, true, Math.hypot(raw.period() / 2 / Math.sqrt(3), rise)));
                 on = true;
             } else if (!above && on) {
                 into.add(BrakeEdge.off(t));
@@ -133,6 +145,12 @@ final class BrakeFinder {
             }
         }
         return on;
+    }
+
+    /** What is not known of when pressure began to rise below the noise: most of the time it takes to four times that. */
+    private static double rise(Signal raw, double onset, double level) {
+        double later = raw.map(p -> -p).firstFallTo(-4 * level, onset, Math.min(raw.last(), onset + SLOWEST_RISE_S));
+        return Math.max(RISE_S, RISE_SHARE * (Double.isNaN(later) ? SLOWEST_RISE_S : later - onset));
     }
 
     /** What the sensor read just before, when the pedal was free. */
@@ -182,7 +200,7 @@ final class BrakeFinder {
             double off = i + 1 < edges.size() ? edges.get(i + 1).t() : log.durationS();
             double next = i + 2 < edges.size() ? edges.get(i + 2).t() : Double.POSITIVE_INFINITY;
             Figure u = Figure.of(onset.uncertaintyS());
-            out.add(new BrakeApplication(onset.t(), off, source, modulations, next, u, onset.stageS()));
+            out.add(new BrakeApplication(onset.t(), off, source, modulations, next, u));
         }
         return out;
     }

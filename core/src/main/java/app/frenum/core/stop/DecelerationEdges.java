@@ -4,6 +4,7 @@ import app.frenum.core.log.Calibration;
 import app.frenum.core.log.ClockJumps;
 import app.frenum.core.log.Drive;
 import app.frenum.core.log.Log;
+import app.frenum.core.log.Ramp;
 import app.frenum.core.log.Signal;
 import app.frenum.core.log.Smoothing;
 import app.frenum.core.log.Windows;
@@ -38,14 +39,10 @@ final class DecelerationEdges {
     private static final double BEFORE_RAMP_S = 1.2;
     private static final double LEAST_BEFORE_S = 0.3;
     private static final double AFTER_RAMP_S = 0.4;
-    /** A stage before the ramp, shorter than this and stronger than {@link #STAGE_MPS2}, may have been a light foot. */
-    private static final double LONGEST_STAGE_S = 2.0;
+    /** A wheel that overshoots its slip in the first moment does not show when braking began. */
+    private static final double BRIDGED_ONSET_S = 0.06;
 
-    private static final double STAGE_MPS2 = 0.7;
-    /** The brakes act before the car is seen to slow: the foot may be this much earlier, s. */
-    private static final double FOOT_EARLIER_S = 0.05;
-    /** That holds for a ramp that rises by so much; under a light foot the same slack takes longer to show, m/s². */
-    private static final double FULL_RISE_MPS2 = 6;
+    private static final double BRIDGED_NEAR_S = 0.3;
 
     private final Log log;
     private final Calibration calibration;
@@ -100,7 +97,7 @@ final class DecelerationEdges {
             }
             return;
         }
-        if (a < BrakeFinder.BRAKING_MPS2 || !staysAbove(smooth, i, BrakeFinder.BRAKING_MPS2)) {
+        if (a < AnalysisOptions.BRAKING_MPS2 || !staysAbove(smooth, i, AnalysisOptions.BRAKING_MPS2)) {
             return;
         }
         double coasting = coasting(smooth, t);
@@ -108,7 +105,7 @@ final class DecelerationEdges {
             return;
         }
         if (jumpedSinceLast(d, t)) {
-            // The car did not let go: over a jump of the clock it only seems to have slowed less.
+            // The brake was not released: over a jump of the clock or a lost speed it only seems so.
             edges.remove(edges.size() - 1);
             on = true;
             return;
@@ -124,7 +121,8 @@ final class DecelerationEdges {
         return last != null
                 && !last.on()
                 && t - last.t() < COASTING_FROM_S
-                && !ClockJumps.in(d.speed(), last.t() - SUSTAINED_S, t).isEmpty();
+                && (!ClockJumps.in(d.speed(), last.t() - SUSTAINED_S, t).isEmpty()
+                        || d.dropouts().touch(last.t() - SUSTAINED_S, t));
     }
 
     /** How the car coasted before an instant; the level of the last application's where it has not been free since. */
@@ -159,10 +157,9 @@ final class DecelerationEdges {
                 : Ramp.fit(d.speed(), Ramp.Of.SPEED, near, from, to);
         double t = ramp == null ? leftBefore(d, smooth.t()[i]) : ramp.bendS();
         double u = ramp == null ? LARGEST_DATING_BACK_S / 4 : ramp.uncertaintyS();
-        double stage = stage(smooth, foot, before);
-        double rise = Math.max(BrakeFinder.BRAKING_MPS2 / 2, smooth.v()[top] - before);
-        double slack = FOOT_EARLIER_S * Math.max(1, FULL_RISE_MPS2 / rise) / Math.sqrt(12);
-        return new BrakeEdge(t, true, Math.hypot(Math.hypot(u, slack), stage / Math.sqrt(3)), stage);
+        boolean bridged =
+                d.wheelReference().bridges().stream().anyMatch(b -> b.touches(t - BRIDGED_NEAR_S, t + BRIDGED_NEAR_S));
+        return new BrakeEdge(t, true, bridged ? BRIDGED_ONSET_S : u);
     }
 
     /** Where deceleration stops rising. */
@@ -228,19 +225,6 @@ final class DecelerationEdges {
             k--;
         }
         return s.t()[k];
-    }
-
-    /** How long the car slowed more than it coasts before the ramp, s: by its engine, or under a light foot; nobody can tell. */
-    private double stage(Signal s, int foot, double before) {
-        if (before - level < STAGE_MPS2) {
-            return 0;
-        }
-        int k = foot;
-        while (k > 0 && s.v()[k - 1] - level > STAGE_MPS2 / 2 && s.t()[foot] - s.t()[k] < LONGEST_STAGE_S) {
-            k--;
-        }
-        double lasted = s.t()[foot] - s.t()[k];
-        return lasted < LONGEST_STAGE_S ? lasted : 0;
     }
 
     private double leftBefore(Drive d, double t) {

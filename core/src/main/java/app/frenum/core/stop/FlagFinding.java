@@ -23,6 +23,9 @@ public enum FlagFinding implements FindingCode {
     SWITCH_NOT_LOOKED_AT(FlagCode.STATE_NOT_LOOKED_AT, "what"),
     SWITCH_WRONG(FlagCode.WRONG_STATE, "what", "found", "asked"),
     HOLE(FlagCode.GAP_IN_STOP, "hole"),
+    SPEED_HELD(FlagCode.GAP_IN_STOP),
+    SPEED_TOO_SLOW(FlagCode.GAP_IN_STOP, "period"),
+    DISTANCES_DIFFER(FlagCode.SENSOR_SUSPECT, "difference"),
     TYRES_SET_IT(FlagCode.GRIP_LIMITED, "share"),
     SHORT_RELEASES(FlagCode.MODULATED, "n"),
     RELEASED_BEFORE_REST(FlagCode.SNUB_WINDOW, "speed"),
@@ -40,7 +43,6 @@ public enum FlagFinding implements FindingCode {
     MORE_THAN_TYRES_GIVE(FlagCode.IMPLAUSIBLE_STOP, "g"),
     SLOWED_MORE_THAN_TYRES_CAN(FlagCode.IMPLAUSIBLE_STOP),
     DISC_DROPPED_OUT(FlagCode.SENSOR_DROPOUT, "disc"),
-    SLOWED_BEFORE(FlagCode.ONSET_UNCLEAR, "time"),
     SENSOR_NOT_BELIEVED(FlagCode.SENSOR_SUSPECT, "channel", "finding"),
     DISC_STUCK(FlagCode.SENSOR_SUSPECT, "disc"),
     NOBODY_STARTED_IT(FlagCode.NOT_STARTED);

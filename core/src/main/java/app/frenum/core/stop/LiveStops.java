@@ -23,7 +23,7 @@ public final class LiveStops {
     public static List<MeasuredStop> over(Log log, Calibration calibration, double afterS, AnalysisOptions options) {
         StopMeasurer measurer = new StopMeasurer(log, calibration, options, List.of());
         double now = log.durationS();
-        return new BrakeFinder(log, calibration)
+        return new BrakeFinder(log, calibration, options)
                 .find().stream()
                         .filter(brake -> brake.onsetS() > afterS)
                         .map(brake -> LogAnalysis.measured(

@@ -47,7 +47,7 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
         StopMeasurer measurer = new StopMeasurer(log, calibration, options, health);
         List<MeasuredStop> stops = new ArrayList<>();
         double worst = 0;
-        for (BrakeApplication brake : new BrakeFinder(log, calibration).find()) {
+        for (BrakeApplication brake : new BrakeFinder(log, calibration, options).find()) {
             Optional<MeasuredStop> stop = measured(measurer, calibration, brake, extent -> true);
             if (stop.isPresent()) {
                 stops.add(stop.get());
@@ -70,7 +70,7 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
             return Optional.empty();
         }
         StopExtent extent = StopExtent.of(drive.speed(), brake, calibration.restSpeedRms());
-        return isBraking(drive, extent) && wanted.test(extent)
+        return isBraking(drive, extent, measurer.leastBrakingMps2(brake)) && wanted.test(extent)
                 ? Optional.of(measurer.measure(drive, extent, brake, brake.source()))
                 : Optional.empty();
     }
@@ -108,10 +108,10 @@ public record LogAnalysis(Calibration calibration, List<HealthFinding> health, L
         return measurer.measure(drive, extent, automatic, source);
     }
 
-    private static boolean isBraking(Drive drive, StopExtent extent) {
+    private static boolean isBraking(Drive drive, StopExtent extent, double leastMps2) {
         double end = extent.lastSampleS();
         return extent.endS() - extent.onsetS() >= SHORTEST_S
-                && drive.deceleration().max(extent.onsetS(), end) >= BrakeFinder.BRAKING_MPS2;
+                && drive.deceleration().max(extent.onsetS(), end) >= leastMps2;
     }
 
     private static List<HealthFinding> clockJumps(Log log, Calibration calibration, List<MeasuredStop> stops) {

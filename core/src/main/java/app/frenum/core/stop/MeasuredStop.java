@@ -1,5 +1,6 @@
 package app.frenum.core.stop;
 
+import app.frenum.core.log.SpeedSource;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Figure;
 import java.util.EnumMap;
@@ -16,10 +17,12 @@ import java.util.Optional;
  * @param onsetS when the brake was applied
  * @param endS when the car came to rest, or the brake was released
  * @param onsetSource what says so
+ * @param speedSource what measured speed
  * @param entrySpeed speed at onset, v0
  * @param exitSpeed 0 at rest, or speed at release, v2
  * @param distance on the basis, m
  * @param correctedDistance by the square law to the nominal speed, m; equal to distance on the window basis
+ * @param distanceFromFoot with the delay from the foot to the signal that dates the onset added, m
  * @param time from onset (or the window's start) to the end, s
  * @param mfdd mean fully developed deceleration, m/s²
  * @param plateauStartS when the plateau begins; where the mfdd is measured from
@@ -49,10 +52,12 @@ public record MeasuredStop(
         double onsetS,
         double endS,
         OnsetSource onsetSource,
+        SpeedSource speedSource,
         Figure entrySpeed,
         Figure exitSpeed,
         Figure distance,
         Figure correctedDistance,
+        Figure distanceFromFoot,
         Figure time,
         Figure mfdd,
         Figure plateauStartS,
@@ -102,10 +107,12 @@ public record MeasuredStop(
                 onsetS,
                 endS,
                 onsetSource,
+                speedSource,
                 entrySpeed,
                 exitSpeed,
                 distance,
                 correctedDistance,
+                distanceFromFoot,
                 time,
                 mfdd,
                 plateauStartS,

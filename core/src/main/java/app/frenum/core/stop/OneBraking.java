@@ -5,6 +5,7 @@ import app.frenum.core.log.ClockJumps;
 import app.frenum.core.log.Drive;
 import app.frenum.core.log.Log;
 import app.frenum.core.log.Signal;
+import app.frenum.core.log.SpeedSource;
 import app.frenum.core.quantity.Figure;
 import org.jspecify.annotations.Nullable;
 
@@ -65,6 +66,10 @@ record OneBraking(
     /** Its last sample. */
     double end() {
         return extent.lastSampleS();
+    }
+
+    SpeedSource source() {
+        return drive.speedIsWheel() ? SpeedSource.WHEELS : calibration.offsets().source();
     }
 
     /** Whether onset and distance are read from one signal, so that its delay is in both. */

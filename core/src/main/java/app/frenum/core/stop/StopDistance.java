@@ -17,6 +17,7 @@ final class StopDistance {
     private final double end;
     private final double v0;
     private final double v2;
+    private final double slipFactor;
 
     StopDistance(OneBraking b) {
         extent = b.extent();
@@ -26,6 +27,7 @@ final class StopDistance {
         end = b.extent().lastSampleS();
         v0 = b.v0();
         v2 = b.v2();
+        slipFactor = b.source().slipFactor();
     }
 
     /** From where distance counts: the onset, or the last fall through the nominal speed. */
@@ -36,8 +38,9 @@ final class StopDistance {
         if (!options.nominalSpeed().isKnown()) {
             return options.nominalSpeed();
         }
-        double t =
-                speed.lastFallThrough(options.nominalSpeed().value(), Math.max(speed.first(), onset - BEFORE_S), end);
+        // Braked wheels turn more slowly than the vehicle goes.
+        double t = speed.lastFallThrough(
+                options.nominalSpeed().value() / slipFactor, Math.max(speed.first(), onset - BEFORE_S), end);
         if (v0 < options.nominalSpeed().value() + WINDOW_ENTRY_MARGIN) {
             return Figure.unknown("the run did not enter 1 km/h above the nominal speed, so its window is not whole");
         }
@@ -61,7 +64,9 @@ final class StopDistance {
     }
 
     Figure meanDeceleration(Figure start, Figure distance) {
-        double from = start.isKnown() ? speed.at(start.value()) : v0;
+        double from = options.basis() == DistanceBasis.SPEED_WINDOW && start.isKnown()
+                ? speed.at(start.value()) * slipFactor
+                : v0;
         return distance.map(s -> (from * from - v2 * v2) / (2 * s));
     }
 

@@ -18,6 +18,12 @@ import org.jspecify.annotations.Nullable;
 /** What is to be said about a stop beside its figures. */
 final class StopFlags {
 
+    /** A speed with fewer samples does not show where braking began, s. */
+    private static final double SLOWEST_PERIOD_S = 0.25;
+
+    /** Smoothing carries a lost speed so far into what is beside it, s. */
+    private static final double BESIDE_S = 0.2;
+
     private static final double LIFT_DROP = 0.30;
     private static final double LIFT_S = 0.25;
     /** Less than this on a line through the plateau is no braking by it, bar. */
@@ -108,6 +114,16 @@ final class StopFlags {
         if (speed.longestHole(onset, end) > speed.longestBridge()) {
             add(FlagFinding.HOLE, Term.seconds(speed.longestHole(onset, end), 0.1));
         }
+        if (drive.dropouts().touch(onset - BESIDE_S, extent.endS() + BESIDE_S)) {
+            add(FlagFinding.SPEED_HELD);
+        }
+        if (b.isOnsetOfSpeed() && speed.period() > SLOWEST_PERIOD_S) {
+            add(FlagFinding.SPEED_TOO_SLOW, Term.seconds(speed.period(), 0.1));
+        }
+        double difference = known.isKnown() ? AccelerometerDistance.difference(b) : 0;
+        if (Math.abs(difference) > AccelerometerDistance.allowedShare(b.source())) {
+            add(FlagFinding.DISTANCES_DIFFER, Term.share(Math.abs(difference)));
+        }
         if (driverLifted()) {
             add(FlagFinding.PRESSURE_FELL);
         }
@@ -135,9 +151,6 @@ final class StopFlags {
             add(
                     FlagFinding.LATENCY_NOT_KNOWN,
                     Term.name(calibration.offsets().latency().seconds().reason()));
-        }
-        if (brake.stageS() > 0 && options.basis() == DistanceBasis.ONSET_TO_REST) {
-            add(FlagFinding.SLOWED_BEFORE, Term.seconds(brake.stageS(), 0.1));
         }
     }
 

@@ -37,6 +37,11 @@ final class StopMeasurer {
         return Drive.read(log, idleBefore(onset), onset - BEFORE_S, off + AFTER_S);
     }
 
+    /** By deceleration alone a weak brake looks like an engine's. */
+    double leastBrakingMps2(BrakeApplication brake) {
+        return brake.source() == OnsetSource.DECELERATION ? AnalysisOptions.BRAKING_MPS2 : options.leastBrakingMps2();
+    }
+
     /** The offsets, with the level that pressures had just before this stop: they drift. */
     private Drive.Offsets idleBefore(double onset) {
         Drive before = Drive.read(log, calibration.offsets(), onset - BEFORE_S, onset);
@@ -62,10 +67,10 @@ final class StopMeasurer {
         StopPressures pressures = new StopPressures(b, flags);
         StopTemperatures discs = new StopTemperatures(b, flags);
         Figure start = b.whole().isKnown() ? of.windowStart() : b.whole();
-        Figure distance = start.map(
-                t -> b.drive().speed().integral(t, b.end()) + b.extent().tailM());
+        Figure distance = start.map(t -> b.source().slipFactor()
+                * (b.drive().speed().integral(t, b.end()) + b.extent().tailM()));
         Figure time = start.map(t -> b.extent().endS() - t);
-        Figure mfdd = mfdd(b);
+        Figure mfdd = mfdd(b).map(a -> a * b.source().slipFactor());
         Figure frontMean = pressures.plateauMean(b.drive().front(), NO_FRONT);
         Figure corrected = of.corrected(distance);
         Figure mean = of.meanDeceleration(start, distance);
@@ -84,10 +89,12 @@ final class StopMeasurer {
                 b.onset(),
                 b.extent().endS(),
                 source,
+                b.source(),
                 Figure.of(b.v0()),
                 Figure.of(b.v2()),
                 distance,
                 corrected,
+                FootDelay.of(source).distance(distance, b.v0(), options.basis()),
                 time,
                 mfdd,
                 plateau == null ? mfdd : Figure.of(plateau.startS()),
@@ -108,15 +115,7 @@ final class StopMeasurer {
                 peakTemperatures,
                 PedalCurve.of(b.drive().front(), b.drive().travel(), b.onset(), b.end()),
                 b.slip().locked(),
-                StopUncertainty.of(
-                        b.v0(),
-                        time.map(doubt::uReading),
-                        doubt.uDistance(distance, time),
-                        distance,
-                        corrected,
-                        time.map(t -> doubt.uTime()),
-                        mfdd,
-                        slowing.mfddUncertainty()),
+                doubt.uncertainty(distance, corrected, time, mfdd, slowing.mfddUncertainty(), source),
                 FusedStop.of(
                         b.drive(),
                         b.brake(),

@@ -14,6 +14,9 @@ import app.frenum.core.quantity.Figure;
  * @param meanDeceleration m/s²
  * @param lostTime s
  * @param reading of the distance alone, m: what does not cancel when two are compared
+ * @param shared the part of the distance's that all stops by one speed source have in common, m: scale, slip, latency
+ * @param distanceFromFoot m
+ * @param mfddReading of the MFDD without what is shared, m/s²
  */
 public record StopUncertainty(
         Figure entrySpeed,
@@ -23,37 +26,7 @@ public record StopUncertainty(
         Figure mfdd,
         Figure meanDeceleration,
         Figure lostTime,
-        Figure reading) {
-
-    static StopUncertainty none(String reason) {
-        Figure u = Figure.unknown(reason);
-        return new StopUncertainty(u, u, u, u, u, u, u, u);
-    }
-
-    static StopUncertainty of(
-            double v0,
-            Figure uReading,
-            Figure uDistance,
-            Figure distance,
-            Figure corrected,
-            Figure uTime,
-            Figure mfdd,
-            Figure uMfdd) {
-        double uV = Uncertainty.LOGGED_SPEED_MPS;
-        double relative = uDistance.isKnown() && distance.isKnown()
-                ? Uncertainty.correctedM(1, uDistance.value() / distance.value(), v0, uV)
-                : Double.NaN;
-        Figure uLost = !mfdd.isKnown() || !uMfdd.isKnown()
-                ? mfdd
-                : uDistance.map(u -> Math.hypot(u / v0, v0 / (2 * mfdd.value() * mfdd.value()) * uMfdd.value()));
-        return new StopUncertainty(
-                Figure.of(uV),
-                uDistance,
-                corrected.map(s -> s * relative),
-                uTime,
-                uMfdd,
-                distance.map(s -> v0 * v0 / (2 * s) * relative),
-                uLost,
-                uReading);
-    }
-}
+        Figure reading,
+        Figure shared,
+        Figure distanceFromFoot,
+        Figure mfddReading) {}

@@ -175,7 +175,10 @@ class OtherLogsTest {
         if (counted) {
             assertThat(Math.abs(row.mean()))
                     .as(row.toString())
-                    .isLessThan(promptFoot ? 0.4 : what.startsWith("10 Hz") ? 1.5 : 1.2);
+                    .isLessThan(
+                            what.contains("wheels only")
+                                    ? 1.6 // the slip that is allowed for, where this car has little
+                                    : promptFoot ? 0.5 : what.startsWith("10 Hz") ? 1.5 : 1.2);
             assertThat(row.covered()).as(row.toString()).isGreaterThanOrEqualTo(0.9);
         }
     }
@@ -227,11 +230,14 @@ class OtherLogsTest {
     }
 
     @Test
-    void aReceiverBesideASwitchAloneSaysThatItsDelayIsUnknown() {
+    void aReceiverBesideASwitchAloneIsTimedByTheBendOfItsSpeed() {
         OtherCar car = new OtherCar(3);
-        car.speedHz = 10;
+        car.latencyS = 0.3;
         car.brakeSwitch = true;
-        assertThat(car.analysed()).allMatch(s -> s.hasFlag(FlagCode.SPEED_LATE_UNKNOWN));
+        MemoryLog log = car.log();
+        LogAnalysis analysis =
+                LogAnalysis.of(log, HealthCheck.of(log), AnalysisOptions.onset(AnalysisOptions.noNominal()));
+        assertThat(analysis.calibration().offsets().latency().shiftS()).isCloseTo(0.3, within(0.06));
     }
 
     @Test

@@ -84,7 +84,7 @@ class StopVectorsTest {
         }
         StopExtent extent = StopExtent.of(
                 new Signal(t, speed),
-                new BrakeApplication(0, 3.5, OnsetSource.SWITCH, 0, Double.POSITIVE_INFINITY, null, 0),
+                new BrakeApplication(0, 3.5, OnsetSource.SWITCH, 0, Double.POSITIVE_INFINITY, null),
                 0);
         assertThat(extent.tailM()).isCloseTo(out(v, "distanceM"), SIX_FIGURES);
         assertThat(extent.tailS()).isCloseTo(out(v, "timeS"), SIX_FIGURES);

@@ -1,7 +1,9 @@
 package app.frenum.formats.bundle;
 
 import app.frenum.core.quantity.FieldProblem;
+import app.frenum.core.quantity.Quantity;
 import app.frenum.formats.BadInput;
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import com.networknt.schema.Error;
@@ -27,8 +29,13 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Reads and writes bundles. What is read is held against the schema first, then against the rules of the core. */
 public final class BundleFile {
+    /** Bundles hold values, not how they were typed. */
+    @JsonIgnoreProperties("decimals")
+    private interface WithoutDecimals {}
+
     /** A map that a bundle of before leaves out is empty: figures had no ± of their own once. */
     private static final JsonMapper JSON = JsonMapper.builder()
+            .addMixIn(Quantity.class, WithoutDecimals.class)
             .enable(SerializationFeature.INDENT_OUTPUT)
             .withConfigOverride(Map.class, o -> o.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
             .build();

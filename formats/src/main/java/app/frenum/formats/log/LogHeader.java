@@ -1,6 +1,7 @@
 package app.frenum.formats.log;
 
 import app.frenum.core.finding.Term;
+import app.frenum.core.log.HeaderWords;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.LogFinding;
 import app.frenum.core.log.Role;
@@ -145,7 +146,7 @@ public record LogHeader(
                     "utc time",
                     "date time",
                     "datetime" -> true;
-            default -> false;
+            default -> HeaderWords.isTime(name);
         };
     }
 

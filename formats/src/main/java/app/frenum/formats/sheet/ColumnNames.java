@@ -1,5 +1,6 @@
 package app.frenum.formats.sheet;
 
+import app.frenum.core.log.HeaderWords;
 import app.frenum.core.log.WheelPosition;
 import app.frenum.core.quantity.Dimension;
 import app.frenum.core.quantity.Unit;
@@ -9,7 +10,6 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -45,15 +45,88 @@ public final class ColumnNames {
         all.put(
                 SheetColumn.CONFIGURATION,
                 List.of(
-                        "config", "setup", "set up", "pads", "pad", "variant", "brakes", "brake", "car", "side",
-                        "parts", "which"));
+                        "config",
+                        "setup",
+                        "set up",
+                        "pads",
+                        "pad",
+                        "variant",
+                        "brakes",
+                        "brake",
+                        "car",
+                        "side",
+                        "parts",
+                        "which",
+                        "konfiguration",
+                        "aufbau",
+                        "variante",
+                        "belage",
+                        "bremsbelage",
+                        "configuracion",
+                        "configurazione",
+                        "assetto",
+                        "configuratie",
+                        "configuracao",
+                        "plaquettes",
+                        "pastillas",
+                        "pastiglie",
+                        "pastilhas",
+                        "remblokken"));
         all.put(SheetColumn.SERIES, List.of("run", "block", "session", "set"));
         all.put(
                 SheetColumn.STOP,
-                List.of("stop no", "stop number", "no", "nr", "number", "n", "attempt", "try", "stop nr"));
-        all.put(SheetColumn.DATE, List.of("day", "driven on"));
-        all.put(SheetColumn.DRIVER, List.of("who", "driven by", "name"));
-        all.put(SheetColumn.NOMINAL_SPEED, List.of("target speed", "nominal", "planned speed"));
+                List.of(
+                        "stop no",
+                        "stop number",
+                        "no",
+                        "nr",
+                        "number",
+                        "n",
+                        "attempt",
+                        "try",
+                        "stop nr",
+                        "versuch",
+                        "bremsung",
+                        "essai",
+                        "arret",
+                        "prueba",
+                        "frenada",
+                        "prova",
+                        "frenata",
+                        "proef",
+                        "stop nr",
+                        "ensaio"));
+        all.put(SheetColumn.DATE, List.of("day", "driven on", "datum", "fecha", "data"));
+        all.put(
+                SheetColumn.DRIVER,
+                List.of(
+                        "who",
+                        "driven by",
+                        "name",
+                        "fahrer",
+                        "pilote",
+                        "conducteur",
+                        "piloto",
+                        "conductor",
+                        "pilota",
+                        "rijder",
+                        "bestuurder",
+                        "condutor"));
+        all.put(
+                SheetColumn.NOMINAL_SPEED,
+                List.of(
+                        "target speed",
+                        "nominal",
+                        "planned speed",
+                        "sollgeschwindigkeit",
+                        "zielgeschwindigkeit",
+                        "vitesse cible",
+                        "vitesse nominale",
+                        "velocidad objetivo",
+                        "velocidad nominal",
+                        "velocita nominale",
+                        "doelsnelheid",
+                        "velocidade nominal"));
         all.put(
                 SheetColumn.ENTRY_SPEED,
                 List.of(
@@ -65,7 +138,19 @@ public final class ColumnNames {
                         "speed at braking",
                         "v",
                         "v0",
-                        "from"));
+                        "from",
+                        "geschwindigkeit",
+                        "anfangsgeschwindigkeit",
+                        "vitesse",
+                        "vitesse initiale",
+                        "velocidad",
+                        "velocidad inicial",
+                        "velocita",
+                        "velocita iniziale",
+                        "snelheid",
+                        "beginsnelheid",
+                        "velocidade",
+                        "velocidade inicial"));
         all.put(
                 SheetColumn.DISTANCE,
                 List.of(
@@ -77,10 +162,42 @@ public final class ColumnNames {
                         "tape",
                         "measured",
                         "stopped in",
-                        "d"));
+                        "d",
+                        "bremsweg",
+                        "anhalteweg",
+                        "weg",
+                        "distanz",
+                        "distance d arret",
+                        "distance de freinage",
+                        "distance arret",
+                        "distancia",
+                        "distancia de frenado",
+                        "distanza",
+                        "spazio di frenata",
+                        "spazio di arresto",
+                        "remweg",
+                        "afstand",
+                        "distancia de travagem"));
         all.put(
                 SheetColumn.TIME,
-                List.of("stopping time", "braking time", "seconds", "stopwatch", "time to stop", "t", "sec"));
+                List.of(
+                        "stopping time",
+                        "braking time",
+                        "seconds",
+                        "stopwatch",
+                        "time to stop",
+                        "t",
+                        "sec",
+                        "zeit",
+                        "bremszeit",
+                        "temps",
+                        "temps d arret",
+                        "tiempo",
+                        "tiempo de frenado",
+                        "tempo",
+                        "tempo di frenata",
+                        "tijd",
+                        "remtijd"));
         all.put(
                 SheetColumn.SECONDS_AFTER_REST,
                 List.of(
@@ -95,22 +212,57 @@ public final class ColumnNames {
         all.put(SheetColumn.PEDAL_FEEL, List.of("pedal", "feel"));
         all.put(SheetColumn.PEDAL_EFFORT, List.of("effort", "pedal force", "force"));
         all.put(SheetColumn.LOCKED_FIRST, List.of("locked", "lock", "locks first", "lock up", "lockup"));
-        all.put(SheetColumn.SURFACE, List.of("lane", "road", "track"));
-        all.put(SheetColumn.AMBIENT, List.of("air", "air temp", "air temperature", "ambient temp", "outside"));
+        all.put(
+                SheetColumn.SURFACE,
+                List.of(
+                        "lane",
+                        "road",
+                        "track",
+                        "fahrbahn",
+                        "oberflache",
+                        "chaussee",
+                        "superficie",
+                        "pavimento",
+                        "wegdek",
+                        "piso"));
+        all.put(
+                SheetColumn.AMBIENT,
+                List.of(
+                        "air",
+                        "air temp",
+                        "air temperature",
+                        "ambient temp",
+                        "outside",
+                        "lufttemperatur",
+                        "temperature ambiante",
+                        "temperatura ambiente",
+                        "luchttemperatuur"));
         all.put(SheetColumn.TYRE_PRESSURE_FRONT, List.of("front tyre pressure", "tyres front"));
         all.put(SheetColumn.TYRE_PRESSURE_REAR, List.of("rear tyre pressure", "tyres rear"));
         all.put(SheetColumn.TYRES, List.of("tyre state", "tyres cold or warm"));
         all.put(SheetColumn.TYRE_TEMPERATURE, List.of("tyre temp", "tread temperature", "tyres temp"));
         all.put(SheetColumn.STRUCK_OUT, List.of("struck", "strike", "void", "invalid", "discard", "ignore"));
-        all.put(SheetColumn.NOTE, List.of("notes", "comment", "comments", "remark", "remarks"));
+        all.put(
+                SheetColumn.NOTE,
+                List.of(
+                        "notes",
+                        "comment",
+                        "comments",
+                        "remark",
+                        "remarks",
+                        "notiz",
+                        "bemerkung",
+                        "remarque",
+                        "nota",
+                        "notas",
+                        "note",
+                        "opmerking"));
         return all;
     }
 
     /** "Dist. [m]" → "dist". */
     static String plain(String title) {
-        return HeaderCell.of(title)
-                .name()
-                .toLowerCase(Locale.ROOT)
+        return HeaderWords.plain(HeaderCell.of(title).name())
                 .replace("tire", "tyre")
                 .replaceAll("[^\\p{L}\\p{N}]+", " ")
                 .strip();
@@ -230,7 +382,8 @@ public final class ColumnNames {
                 titles.stream().flatMap(t -> meaning(t).stream()).collect(Collectors.toSet());
         boolean sampled = titles.stream()
                 .anyMatch(t -> Set.of("time", "t", "timestamp", "elapsed time", "seconds")
-                        .contains(plain(t)));
+                                .contains(plain(t))
+                        || HeaderWords.isTime(HeaderCell.of(t).name()));
         return meant.contains(SheetColumn.CONFIGURATION)
                 || meant.contains(SheetColumn.DISTANCE) && !sampled
                 || titles.stream().anyMatch(t -> unit(t).map(Unit::dimension).equals(Optional.of(Dimension.LENGTH)))

@@ -16,7 +16,6 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -34,34 +33,6 @@ public record PastedTable(List<Column> columns, List<List<String>> rows, List<Le
     private static final int MOST_ROWS = 2_000;
     private static final int MOST_COLUMNS = 60;
     private static final int MOST_HEADER_ROWS = 3;
-    private static final Set<String> SUMS = Set.of(
-            "sum",
-            "total",
-            "totals",
-            "mean",
-            "average",
-            "avg",
-            "median",
-            "min",
-            "max",
-            "minimum",
-            "maximum",
-            "sd",
-            "std",
-            "stdev",
-            "std dev",
-            "stddev",
-            "spread",
-            "range",
-            "best",
-            "worst",
-            "difference",
-            "diff",
-            "delta",
-            "count",
-            "result",
-            "n");
-
     /**
      * A column.
      *
@@ -214,15 +185,7 @@ public record PastedTable(List<Column> columns, List<List<String>> rows, List<Le
             if (row.stream().noneMatch(Reader::isNumber)) {
                 return Optional.of("there is no number in it");
             }
-            Optional<String> word = row.stream()
-                    .filter(c -> !c.isEmpty())
-                    .findFirst()
-                    .map(c -> c.toLowerCase(Locale.ROOT)
-                            .replaceAll("[^\\p{L}]+", " ")
-                            .strip());
-            return word.filter(SUMS::contains).isPresent()
-                    ? Optional.of("it begins with \"%s\", which is no stop".formatted(word.get()))
-                    : Optional.empty();
+            return SummaryRows.named(row).map("summary row (%s), skipped"::formatted);
         }
 
         /** Of several rows the upper ones may be a caption: the longest title that means something is taken. */

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /** One row of a sheet or of a grid, cell by cell; says of every cell what cannot be taken as it is written. */
@@ -135,7 +136,7 @@ final class SheetRow {
             fault(column, wrong.get());
             return Optional.empty();
         }
-        return Optional.of(new Quantity(read.value(), unit.orElseThrow()));
+        return Optional.of(new Quantity(read.value(), unit.orElseThrow(), OptionalInt.of(read.decimals())));
     }
 
     private static Optional<String> wrong(SheetColumn column, String text, MeasuredText read, Optional<Unit> unit) {

@@ -64,6 +64,42 @@ public record SheetStop(
         Optional<TyreState> tyres,
         Optional<Quantity> tyreTemperature) {
 
+    /** The same stop of a configuration called so. */
+    public SheetStop of(String name) {
+        return new SheetStop(
+                line,
+                name,
+                series,
+                stop,
+                date,
+                basis,
+                direction,
+                driver,
+                load,
+                instrument,
+                nominalSpeed,
+                entrySpeed,
+                distance,
+                time,
+                startTemperatures,
+                endTemperatures,
+                pedalFeel,
+                surface,
+                ambient,
+                tyrePressureFront,
+                tyrePressureRear,
+                struckOut,
+                reason,
+                note,
+                secondsAfterRest,
+                readOn,
+                pedalEffort,
+                phase,
+                lockedFirst,
+                tyres,
+                tyreTemperature);
+    }
+
     /** What the row says of its stop, beside where it stands and whether it counts. */
     public HandEntry entry() {
         return new HandEntry(

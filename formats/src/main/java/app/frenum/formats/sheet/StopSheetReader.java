@@ -26,6 +26,7 @@ public final class StopSheetReader {
 
     private final Dialect dialect;
     private final List<SheetStop> stops = new ArrayList<>();
+    private final List<String> summaries = new ArrayList<>();
     private final OneBasis bases = new OneBasis();
     private @Nullable SheetHeader header;
 
@@ -84,7 +85,8 @@ public final class StopSheetReader {
         }
         return new StopSheet(
                 List.copyOf(reader.stops),
-                List.copyOf(Objects.requireNonNull(reader.header).leftOut()));
+                List.copyOf(Objects.requireNonNull(reader.header).leftOut()),
+                List.copyOf(reader.summaries));
     }
 
     private void take(CsvRecord row) throws BadInput {
@@ -94,6 +96,11 @@ public final class StopSheetReader {
             return;
         }
         if (row.getFields().stream().allMatch(String::isBlank)) {
+            return;
+        }
+        Optional<String> summary = SummaryRows.named(row.getFields());
+        if (summary.isPresent()) {
+            summaries.add("row %d (%s)".formatted(line, summary.get()));
             return;
         }
         if (stops.size() == MOST_ROWS) {

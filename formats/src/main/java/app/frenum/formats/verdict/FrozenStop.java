@@ -5,6 +5,8 @@ import static com.fasterxml.jackson.annotation.JsonInclude.Include.NON_NULL;
 import app.frenum.core.compare.ComparedStop;
 import app.frenum.core.compare.ComparedStop.Circumstances;
 import app.frenum.core.compare.Instrument;
+import app.frenum.core.compare.SpeedShare;
+import app.frenum.core.log.SpeedSource;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.stop.FlagCode;
 import app.frenum.core.stop.WheelLimit;
@@ -42,7 +44,9 @@ public record FrozenStop(
         int order,
         @Nullable String phase,
         @JsonInclude(NON_NULL) @Nullable String tyres,
-        @JsonInclude(NON_NULL) @Nullable WheelLimit wheels) {
+        @JsonInclude(NON_NULL) @Nullable WheelLimit wheels,
+        @JsonInclude(NON_NULL) @Nullable SpeedSource speedSource,
+        @JsonInclude(NON_NULL) @Nullable Double sharedUncertainty) {
 
     static FrozenStop of(ComparedStop s) {
         Circumstances c = s.circumstances();
@@ -69,7 +73,9 @@ public record FrozenStop(
                 c.order(),
                 c.phase().orElse(null),
                 c.tyres().orElse(null),
-                c.wheels());
+                c.wheels(),
+                s.speed().map(SpeedShare::source).orElse(null),
+                s.speed().map(x -> x.uncertainty().orNull()).orElse(null));
     }
 
     ComparedStop thawed() {
@@ -96,7 +102,8 @@ public record FrozenStop(
                         block,
                         wheels != null ? wheels : gripLimited ? WheelLimit.REACHED : WheelLimit.NOT_LOGGED,
                         order,
-                        Optional.ofNullable(phase)));
+                        Optional.ofNullable(phase)),
+                Optional.ofNullable(speedSource).map(source -> new SpeedShare(source, figure(sharedUncertainty))));
     }
 
     static Figure figure(@Nullable Double x) {

@@ -52,6 +52,8 @@ class VerdictFileTest {
                 0,
                 null,
                 null,
+                null,
+                null,
                 null);
     }
 

@@ -22,9 +22,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 record History(Class<?> kind, List<Consumer<ObjectNode>> steps) {
     private static final Map<Class<?>, List<Consumer<ObjectNode>>> CHANGED = Map.ofEntries(
-            Map.entry(MeasuredStop.class, List.of(FirstVersions::measuredStop, StopVersions::wheels)),
+            Map.entry(
+                    MeasuredStop.class,
+                    List.of(FirstVersions::measuredStop, StopVersions::wheels, StopVersions::sources)),
             Map.entry(HealthFinding.class, List.of(FirstVersions::finding)),
-            Map.entry(Calibration.class, List.of(FirstVersions::calibration)),
+            Map.entry(Calibration.class, List.of(FirstVersions::calibration, StopVersions::clocks)),
             Map.entry(VehicleSpec.class, List.of(FirstVersions::uncertain)),
             Map.entry(ConfigurationSpec.class, List.of(FirstVersions::configuration, GarageVersions::configuration)),
             Map.entry(Procedure.class, List.of(ProcedureVersions::procedure)),

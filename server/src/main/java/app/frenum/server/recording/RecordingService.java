@@ -251,7 +251,7 @@ public class RecordingService {
 
     /** What stands in place of a calibration before anything was logged, as JSON. */
     String noCalibration() {
-        return documents.write(new Calibration(Drive.Offsets.NONE, 0, 0, 0, 0, 0));
+        return documents.write(Calibration.NONE);
     }
 
     /** Looks a whole recording through once it is over. */

@@ -95,10 +95,11 @@ class LiveRuns {
                 state.current().flatMap(Step::phase).filter(p -> p.kind().isBraking());
         StopKind kind = phase.filter(p -> p.kind() == Phase.Kind.SNUB).isPresent() ? StopKind.SNUB : StopKind.STOP;
         if (phase.isPresent() && watch.isDue(kind)) {
-            AnalysisOptions options = new AnalysisOptions(
+            AnalysisOptions whole = new AnalysisOptions(
                     Figure.of(phase.get().from().inside()),
                     tests.test(run).basis(),
                     AnalysisOptions.DEFAULT_ENTRY_TOLERANCE);
+            AnalysisOptions options = phase.get().system().isPartial() ? whole.partial() : whole;
             for (LoggedStop stop : watch.over(options, kind)) {
                 tell(run, rows.deviceId(), watch, stop);
             }

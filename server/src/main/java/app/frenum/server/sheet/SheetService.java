@@ -78,19 +78,23 @@ class SheetService {
     }
 
     private static List<SheetReading.RowReading> rows(TypedStops typed, Optional<Quantity> nominal) {
-        List<HandEntry> entries = typed.rows().stream()
-                .flatMap(r -> r.stop().stream())
-                .map(SheetStop::entry)
-                .toList();
+        List<SheetStop> stops =
+                typed.rows().stream().flatMap(r -> r.stop().stream()).toList();
+        List<HandEntry> entries = stops.stream().map(SheetStop::entry).toList();
+        RepeatedRows repeated = RepeatedRows.of(typed);
         List<List<EntryDoubts.Doubt>> doubts = EntryDoubts.of(entries, nominal.map(Quantity::inside));
         List<SheetReading.RowReading> out = new ArrayList<>();
         int entry = 0;
         for (TypedStops.Row row : typed.rows()) {
-            List<EntryDoubts.Doubt> own = row.stop().isPresent() ? doubts.get(entry++) : List.of();
+            List<SheetReading.Doubted> own = new ArrayList<>();
+            if (row.stop().isPresent()) {
+                doubts.get(entry).stream().map(SheetService::doubted).forEach(own::add);
+                own.addAll(repeated.doubts(entry++));
+            }
             out.add(new SheetReading.RowReading(
                     row.stop().map(SheetStop::configuration).orElse(null),
                     row.faults().stream().map(SheetService::fault).toList(),
-                    own.stream().map(SheetService::doubted).toList()));
+                    own));
         }
         return out;
     }

@@ -13,6 +13,7 @@ import app.frenum.core.heat.PeakSource;
 import app.frenum.core.log.Calibration;
 import app.frenum.core.log.HealthFinding;
 import app.frenum.core.log.SpeedLatency;
+import app.frenum.core.log.SpeedSource;
 import app.frenum.core.procedure.Phase;
 import app.frenum.core.procedure.Procedure;
 import app.frenum.core.procedure.SafetyCheck;
@@ -62,7 +63,8 @@ class DocumentsTest {
         MeasuredStop stop = first("measured-stop", MeasuredStop.class);
         assertThat(stop.distance().value()).isEqualTo(44.2);
         assertThat(stop.brake().nextOnsetS()).isInfinite();
-        assertThat(stop.brake().stageS()).isZero();
+        assertThat(stop.speedSource()).isEqualTo(SpeedSource.UNNAMED);
+        assertThat(stop.uncertainty().shared().isKnown()).isFalse();
         assertThat(stop.brake().onsetUncertainty().reason()).contains("not computed when");
         assertThat(stop.uncertainty().reading().reason()).contains("not computed when");
         assertThat(stop.fused().distance().isKnown()).isFalse();
@@ -99,6 +101,7 @@ class DocumentsTest {
         Calibration calibration = documents.read(sample("calibration-1"), Calibration.class);
         assertThat(calibration.offsets().frontDrift().drift()).isZero();
         assertThat(calibration.offsets().latency()).isEqualTo(SpeedLatency.NONE);
+        assertThat(calibration.lateChannels()).isEmpty();
         Calibration again = documents.read(documents.write(calibration), Calibration.class);
         assertThat(again.offsets().frontBar()).isEqualTo(0.4);
         assertThat(again.restSpeedRms()).isEqualTo(0.03);

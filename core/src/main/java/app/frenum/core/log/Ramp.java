@@ -1,7 +1,5 @@
-package app.frenum.core.stop;
+package app.frenum.core.log;
 
-import app.frenum.core.log.LeastSquares;
-import app.frenum.core.log.Signal;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
@@ -12,10 +10,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param bendS where it begins, s
  * @param uncertaintyS standard uncertainty (k = 1) of that, from what the fit leaves unexplained, s
+ * @param lengthS how long it rises, s
  */
-record Ramp(double bendS, double uncertaintyS) {
-    /** No fit places an onset better than this, s. */
-    static final double LEAST_UNCERTAINTY_S = 0.02;
+public record Ramp(double bendS, double uncertaintyS, double lengthS) {
+    /** No fit of speed places a bend better than this, s; one integration nearer, an accelerometer does. */
+    private static final double LEAST_UNCERTAINTY_S = 0.02;
+
+    private static final double LEAST_BY_ACCELEROMETER_S = 0.01;
+
+    /** Real ramps are rounded, which places the bend of a straight one by a share of its length wrongly. */
+    private static final double ROUNDED_SHARE = 0.06;
 
     private static final double BEND_STEP_S = 0.01;
     private static final double SEARCH_S = 0.4;
@@ -24,7 +28,7 @@ record Ramp(double bendS, double uncertaintyS) {
     private static final double RAMP_GROWTH = 1.3;
 
     /** What is fitted: speed, m/s, or a sensor's deceleration, m/s². */
-    enum Of {
+    public enum Of {
         SPEED {
             @Override
             double ramp(double x, double length) {
@@ -51,7 +55,7 @@ record Ramp(double bendS, double uncertaintyS) {
      * @param toS until when the deceleration that the ramp reached was held, s
      * @return null where the samples do not show one
      */
-    static @Nullable Ramp fit(Signal signal, Of what, double nearS, double fromS, double toS) {
+    public static @Nullable Ramp fit(Signal signal, Of what, double nearS, double fromS, double toS) {
         int low = signal.indexAtOrBefore(fromS) + 1;
         int high = signal.indexAtOrBefore(toS) + 1;
         if (high - low < 6) {
@@ -86,9 +90,12 @@ record Ramp(double bendS, double uncertaintyS) {
             if (best == 0 || best == n - 1 || Double.isInfinite(left[best])) {
                 return null;
             }
+            double least = what == Of.SPEED ? LEAST_UNCERTAINTY_S : LEAST_BY_ACCELEROMETER_S;
             double curve = left[best - 1] - 2 * left[best] + left[best + 1];
             double shift = curve > 0 ? (left[best - 1] - left[best + 1]) / (2 * curve) : 0;
-            return new Ramp(from + (best + shift) * BEND_STEP_S, Math.max(LEAST_UNCERTAINTY_S, spread(left, best)));
+            double length = length(from + best * BEND_STEP_S);
+            double u = Math.hypot(Math.max(least, spread(left, best)), ROUNDED_SHARE * length);
+            return new Ramp(from + (best + shift) * BEND_STEP_S, u, length);
         }
 
         /** Half the width over which the fit is no worse than one standard error: s² more of the sum of squares. */
@@ -102,23 +109,31 @@ record Ramp(double bendS, double uncertaintyS) {
             while (high < left.length - 1 && left[high] < worse) {
                 high++;
             }
-            // The length of the ramp was chosen by the same samples, which makes the profile a third too narrow.
-            return 1.3 * (high - low) * BEND_STEP_S / 2;
+            // The length of the ramp was chosen by the same samples, which makes the profile too narrow.
+            return 2.2 * (high - low) * BEND_STEP_S / 2;
         }
 
         /** The least that any length of ramp from this bend leaves. */
         private double unexplained(double bend) {
+            return unexplained(bend, length(bend));
+        }
+
+        /** The length of ramp from this bend that leaves least. */
+        private double length(double bend) {
             double least = Double.POSITIVE_INFINITY;
+            double best = SHORTEST_RAMP_S;
             for (double length = SHORTEST_RAMP_S; length < LONGEST_RAMP_S; length *= RAMP_GROWTH) {
-                if (bend + length > t[t.length - 1]) {
-                    break;
-                }
-                least = Math.min(least, unexplained(bend, length));
+                double left = unexplained(bend, length);
+                best = left < least ? length : best;
+                least = Math.min(least, left);
             }
-            return least;
+            return best;
         }
 
         private double unexplained(double bend, double length) {
+            if (bend + length > t[t.length - 1]) {
+                return Double.POSITIVE_INFINITY;
+            }
             double[][] x = new double[t.length][];
             for (int i = 0; i < t.length; i++) {
                 double ramp = what.ramp(t[i] - bend, length);
