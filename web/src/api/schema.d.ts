@@ -1967,7 +1967,7 @@ export interface components {
         };
         CauseReading: {
             /** @enum {string} */
-            cause: "PAD" | "FLUID" | "BOTH" | "PAD_OR_FLUID" | "FADE_OR_LESS_PRESSURE" | "PRESSED_LESS_OR_FLUID" | "SLIGHT" | "PRESSED_LESS" | "GRIP_LIMITED" | "NONE" | "NONE_SEEN" | "UNKNOWN";
+            cause: "PAD" | "FLUID" | "BOTH" | "PAD_OR_FLUID" | "FADE_OR_LESS_PRESSURE" | "PRESSED_LESS_OR_FLUID" | "SLIGHT" | "PRESSED_LESS" | "GRIP_LIMITED" | "TYRES_MAY_HIDE" | "NONE" | "NONE_SEEN" | "UNKNOWN";
             commonBar: components["schemas"]["WrittenFigure"];
             /** @enum {string} */
             confidence: "GOOD" | "FAIR" | "WEAK";
@@ -2445,6 +2445,8 @@ export interface components {
             energyJ: number;
             /** Format: double */
             peakC: number;
+            /** Format: double */
+            peakUncertaintyC: number;
             /** Format: double */
             troughC: number;
         };

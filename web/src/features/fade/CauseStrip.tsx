@@ -12,7 +12,7 @@ function look(cause: string, letter: ReturnType<typeof letterOf>): React.CSSProp
       border: `2px solid ${c}`,
       background: `repeating-linear-gradient(135deg, ${c} 0 4px, transparent 4px 9px)`,
     };
-  if (cause === 'GRIP_LIMITED' || cause === 'UNKNOWN' || cause === 'NONE_SEEN')
+  if (cause === 'GRIP_LIMITED' || cause === 'UNKNOWN' || cause === 'NONE_SEEN' || cause === 'TYRES_MAY_HIDE')
     return { border: `2px dashed ${c}` };
   return { border: `2px solid ${c}` };
 }

@@ -131,10 +131,11 @@ function Calculator({ vehicle }: { vehicle: Vehicle | undefined }) {
 function Sentence({ heat, laps }: { heat: LapHeat; laps: number }) {
   const { units } = usePreferences();
   const t = units.temperature;
-  const hottest = Math.max(...heat.events.map((e) => e.peakC));
+  const hottest = heat.events.reduce((a, b) => (b.peakC > a.peakC ? b : a));
   return (
     <>
-      The disc settles after {heat.settledAfterLaps} laps, peaking at {number(t.of(hottest), 0)} {t.unit};{' '}
+      The disc settles after {heat.settledAfterLaps} laps, peaking at {number(t.of(hottest.peakC), 0)} ±{' '}
+      {number(t.of(hottest.peakUncertaintyC) - t.of(0), 0)} {t.unit};{' '}
       {heat.applications} applications and {number(heat.raceKwh, 1)} kWh in {laps} laps.
     </>
   );
@@ -189,7 +190,9 @@ function Brakings(props: {
                   <Td className="min-w-40 pt-2">{field(i, 'gap')}</Td>
                   <Td numeric>{e ? number(e.energyJ / 1000, 0) : '–'}</Td>
                   <Td numeric>{e ? number(t.of(e.troughC), 0) : '–'}</Td>
-                  <Td numeric>{e ? number(t.of(e.peakC), 0) : '–'}</Td>
+                  <Td numeric>
+                    {e ? `${number(t.of(e.peakC), 0)} ± ${number(t.of(e.peakUncertaintyC) - t.of(0), 0)}` : '–'}
+                  </Td>
                   <Td>
                     <Button
                       tone="link"

@@ -10,6 +10,8 @@ const none = { reason: 'no front pressure was logged' };
 const stop = {
   distance: { value: 44.06 },
   correctedDistance: { value: 45.4 },
+  distanceFromFoot: { value: 45.5 },
+  speedSource: 'SATELLITE',
   entrySpeed: { value: 24.6 },
   time: { value: 3.5 },
   mfdd: { value: 7.1 },
@@ -23,7 +25,7 @@ const stop = {
   frontShare: none,
   effectiveness: none,
   fused: { distance: none },
-  uncertainty: { distance: { value: 0.35 }, correctedDistance: none },
+  uncertainty: { distance: { value: 0.35 }, correctedDistance: none, distanceFromFoot: { value: 0.55 } },
   startTemperatures: { FRONT_LEFT: 85 },
   peakTemperatures: {},
   onsetSource: 'DECELERATION',
@@ -37,6 +39,7 @@ describe('the figures of a stop', () => {
   it('stand with unit and 95 % range, or why there is none', () => {
     shown(<Figures stop={stop} />);
     expect(rowOf('Distance, m')).toBe('Distance, m44.1± 0.7');
+    expect(rowOf('Distance from the foot, m')).toBe('Distance from the foot, m45.5± 1.1');
     expect(rowOf('Corrected to test speed, m')).toBe('Corrected to test speed, m45.4± ?');
     expect(rowOf('Front pressure, mean, bar')).toContain('cannot be computed: no front pressure was logged');
     expect(rowOf('Disc at the start, °C')).toContain('FL 85');

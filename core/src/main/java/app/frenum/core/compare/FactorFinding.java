@@ -10,6 +10,7 @@ public enum FactorFinding implements FindingCode {
     OPEN("factor", "level", "reference", "range"),
     BETWEEN("low", "high"),
     WITHOUT_CERTAINTY,
+    ASSUMES_INDEPENDENCE,
     INSEPARABLE("names"),
     WITHIN_OTHERS("name"),
     LEVEL_NOT_TOLD("factor", "level", "reference", "why"),

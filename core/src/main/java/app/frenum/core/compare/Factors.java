@@ -27,21 +27,27 @@ import org.hipparchus.linear.SingularValueDecomposition;
 /**
  * Which part did it, over everything that was driven alike: main effects by least squares on the logarithms of the series'
  * means, weighed by their stops, so that an effect is a share of the distance and holds across vehicles. What always changed
- * together cannot be told apart, and is named. The error is the larger of what stops of one series differ by and of what the
- * effects leave over from series to series, each with its own degrees of freedom.
+ * together cannot be told apart, and is named.
+ *
+ * <p>Parts interact: a tyre may do more under one pad than under another. The variance of a series' mean is therefore that of
+ * its stops ⊕ an interaction, which what the effects leave over from series to series estimates, beside an
+ * {@linkplain Writing#USUAL_INTERACTION usual one} that counts as {@value Writing#USUAL_DF} degrees of freedom (a scaled
+ * inverse χ² prior: A. Gelman et al., Bayesian Data Analysis, 3rd ed. 2013, 2.6). Ranges are by Student's t with the sum of both.
  *
  * @param effects of each level against its factor's first
  * @param inseparable factors that always changed together
  * @param hidden factors that are told by others together, and so left out
  * @param notTold levels that cannot be held against the first of their factor
  * @param missing the run that would tell the first of what cannot be told
+ * @param assumesIndependence whether no series is left to show how parts interact, so that the usual is assumed
  */
 public record Factors(
         List<Effect> effects,
         List<List<String>> inseparable,
         List<String> hidden,
         List<NotTold> notTold,
-        Optional<Missing> missing) {
+        Optional<Missing> missing,
+        boolean assumesIndependence) {
     private static final double RANK = 1e-9;
 
     /**
@@ -90,6 +96,8 @@ public record Factors(
         effects.forEach(e -> out.add(told(e)));
         if (effects.isEmpty()) {
             out.add(Finding.of(NOTHING_VARIES));
+        } else if (assumesIndependence) {
+            out.add(Finding.of(ASSUMES_INDEPENDENCE));
         }
         inseparable.forEach(names -> out.add(Finding.of(INSEPARABLE, Term.names(names))));
         notTold.forEach(n -> out.add(Finding.of(
@@ -134,6 +142,11 @@ public record Factors(
 
     /** One set of series being worked out. */
     private static final class Writing {
+        /** What two parts do to each other beside what each does alone, as a share of the distance (k = 1). */
+        static final double USUAL_INTERACTION = 0.02;
+
+        static final double USUAL_DF = 4;
+
         private final List<Series> series;
         private final Set<String> fitted;
         private final Set<String> asked;
@@ -201,22 +214,18 @@ public record Factors(
 
         Factors factors() {
             if (merged.isEmpty()) {
-                return new Factors(List.of(), inseparable, hidden, List.of(), Optional.empty());
+                return new Factors(List.of(), inseparable, hidden, List.of(), Optional.empty(), false);
             }
             List<Column> columns = columns();
             RealMatrix x = matrix(columns);
             int rank = rank(x);
             List<Effect> effects = new ArrayList<>();
             List<NotTold> notTold = new ArrayList<>();
+            Optional<Variances> error = error(x, rank);
+            // b = means · y, weighed by stops; its covariance is that of the means, interactions included.
             RealMatrix weighted = weighted(x);
-            RealMatrix inverse = new SingularValueDecomposition(
-                            weighted.transpose().multiply(weighted))
-                    .getSolver()
-                    .getInverse();
-            RealVector y = logs();
-            RealVector b = inverse.operate(weighted.transpose().operate(y));
-            double left = y.subtract(weighted.operate(b)).getNorm();
-            Optional<double[]> error = error(left * left, series.size() - rank);
+            RealMatrix means = inverse(weighted).multiply(weighted(weighted).transpose());
+            RealVector b = means.operate(logs());
             for (Map.Entry<String, List<String>> f : merged.entrySet()) {
                 int before = effects.size();
                 List<Integer> first = new ArrayList<>();
@@ -226,7 +235,7 @@ public record Factors(
                     }
                     Optional<RealVector> told = contrast(x, rank, level, first);
                     if (told.isPresent()) {
-                        effects.add(effect(columns, level, told.get(), b, inverse, error));
+                        effects.add(effect(columns, level, told.get(), b, means, error));
                     } else {
                         first.add(level);
                     }
@@ -237,7 +246,8 @@ public record Factors(
                     first.stream().skip(1).forEach(l -> notTold.add(notTold(columns, l, first.get(0))));
                 }
             }
-            return new Factors(effects, inseparable, hidden, notTold, missing(columns, x, notTold));
+            return new Factors(
+                    effects, inseparable, hidden, notTold, missing(columns, x, notTold), series.size() == rank);
         }
 
         /** One level of a factor, 1 in the series that have it. */
@@ -264,26 +274,26 @@ public record Factors(
                     .findFirst();
         }
 
-        private static Effect effect(
+        private Effect effect(
                 List<Column> columns,
                 int level,
                 RealVector contrast,
                 RealVector b,
-                RealMatrix inverse,
-                Optional<double[]> error) {
+                RealMatrix means,
+                Optional<Variances> error) {
             int reference = 0;
             for (int i = 0; i < columns.size(); i++) {
                 reference = contrast.getEntry(i + 1) < 0 ? i : reference;
             }
             double log = contrast.dotProduct(b);
-            double unit = Math.sqrt(Math.max(0, contrast.dotProduct(inverse.operate(contrast))));
+            double[] share = means.preMultiply(contrast).toArray();
             return new Effect(
                     columns.get(level).factor(),
                     columns.get(level).level(),
                     columns.get(reference).level(),
                     Math.expm1(log),
                     error.map(e -> {
-                        double half = StudentT.quantile(0.975, e[1]) * Math.sqrt(e[0]) * unit;
+                        double half = StudentT.quantile(0.975, e.df()) * e.of(series, share);
                         return new Interval(Math.expm1(log - half), Math.expm1(log + half));
                     }));
         }
@@ -341,45 +351,78 @@ public record Factors(
                     Arrays.stream(singular).filter(v -> v > RANK * singular[0]).count();
         }
 
+        /** Each row times the root of its stops. */
         private RealMatrix weighted(RealMatrix x) {
             RealMatrix weighted = x.copy();
             for (int i = 0; i < series.size(); i++) {
-                weighted.setRowVector(i, x.getRowVector(i).mapMultiply(root(i)));
+                weighted.setRowVector(
+                        i, x.getRowVector(i).mapMultiply(Math.sqrt(series.get(i).values().length)));
             }
             return weighted;
         }
 
-        private RealVector logs() {
-            double[] y = new double[series.size()];
-            Arrays.setAll(y, i -> root(i) * meanLog(series.get(i)));
-            return new ArrayRealVector(y);
+        private static RealMatrix inverse(RealMatrix weighted) {
+            return new SingularValueDecomposition(weighted.transpose().multiply(weighted))
+                    .getSolver()
+                    .getInverse();
         }
 
-        private double root(int i) {
-            return Math.sqrt(series.get(i).values().length);
+        private RealVector logs() {
+            return new ArrayRealVector(
+                    series.stream().mapToDouble(Writing::meanLog).toArray());
         }
 
         private static double meanLog(Series s) {
             return Arrays.stream(s.values()).map(Math::log).average().orElseThrow();
         }
 
-        /** Variance of one stop with its degrees of freedom; empty where nothing tells it. */
-        private Optional<double[]> error(double leftOver, int leftDf) {
+        /**
+         * What a series' mean may be wrong by.
+         *
+         * @param ofStop variance of one stop
+         * @param interaction variance of what parts do to each other
+         * @param df degrees of freedom of the interaction
+         */
+        private record Variances(double ofStop, double interaction, double df) {
+            /** Standard error of a sum of the series' means, each with its share. */
+            double of(List<Series> series, double[] share) {
+                double sum = 0;
+                for (int i = 0; i < share.length; i++) {
+                    sum += share[i] * share[i] * (ofStop / series.get(i).values().length + interaction);
+                }
+                return Math.sqrt(sum);
+            }
+        }
+
+        /** Empty where no series has two stops, so that nothing tells how stops scatter. */
+        private Optional<Variances> error(RealMatrix x, int rank) {
             double within = 0;
             int withinDf = 0;
+            double ofMeans = 0;
             for (Series s : series) {
                 double mean = meanLog(s);
                 within += Arrays.stream(s.values())
                         .map(v -> Math.pow(Math.log(v) - mean, 2))
                         .sum();
                 withinDf += s.values().length - 1;
+                ofMeans += 1.0 / s.values().length / series.size();
             }
-            double ofStops = withinDf > 0 ? within / withinDf : 0;
-            double ofSeries = leftDf > 0 ? leftOver / leftDf : 0;
-            if (ofSeries > ofStops) {
-                return Optional.of(new double[] {ofSeries, leftDf});
+            if (withinDf == 0 || within == 0) {
+                return Optional.empty();
             }
-            return withinDf > 0 && ofStops > 0 ? Optional.of(new double[] {ofStops, withinDf}) : Optional.empty();
+            double ofStop = within / withinDf;
+            int leftDf = series.size() - rank;
+            double prior = USUAL_INTERACTION * USUAL_INTERACTION;
+            double seen = leftDf > 0 ? Math.max(0, leftOver(x) / leftDf - ofStop * ofMeans) : 0;
+            double interaction = (USUAL_DF * prior + leftDf * seen) / (USUAL_DF + leftDf);
+            return Optional.of(new Variances(ofStop, interaction, USUAL_DF + leftDf));
+        }
+
+        /** Sum of squares that the effects leave of the series' means, each counted once. */
+        private double leftOver(RealMatrix x) {
+            RealVector y = logs();
+            RealVector b = inverse(x).operate(x.transpose().operate(y));
+            return Math.pow(y.subtract(x.operate(b)).getNorm(), 2);
         }
 
         /**

@@ -146,6 +146,9 @@ public record CauseReading(
         if (rel <= SLIGHT_LOSS) {
             return FadeCause.SLIGHT;
         }
+        if (e.measure() == FadeMeasure.BY_DISTANCE) {
+            return FadeCause.TYRES_MAY_HIDE;
+        }
         return feel.isPresent() ? FadeCause.NONE : FadeCause.NONE_SEEN;
     }
 

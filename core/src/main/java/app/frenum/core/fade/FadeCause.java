@@ -40,6 +40,10 @@ public enum FadeCause {
             "cannot be told: the tyres set the deceleration, not the brakes",
             "Fewer tyres-limited stops: press to a pressure short of locking, or brake from a higher speed.",
             "The series again; a higher speed needs a longer lane and run-off."),
+    TYRES_MAY_HIDE(
+            "no loss in distance; if the tyres were at their limit, fade could not show",
+            "Note whether anti-lock worked, or brake short of it; log line pressure, which shows fade at any grip.",
+            "A note, or a sensor in the line; the series again."),
     NONE(
             "no fade: the bite stayed",
             "Nothing to cure at these temperatures; hotter stops may still show some.",

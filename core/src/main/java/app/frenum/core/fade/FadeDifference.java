@@ -1,6 +1,7 @@
 package app.frenum.core.fade;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Neighbours;
 import app.frenum.core.statistics.Summary;
 import java.util.Arrays;
 import java.util.List;
@@ -92,6 +93,9 @@ public record FadeDifference(
      * @param freedom degrees of freedom of both
      */
     private record Noise(double squares, double ofReferences, double freedom) {
+        /** Second differences do not show how far neighbours resemble each other; a driver's stops do by about this. */
+        private static final double USUAL_RESEMBLANCE = 0.3;
+
         /** A median of three is so much less certain than their mean. */
         private static final double MEDIAN_OF_THREE = 1.16;
         /** Second differences overlap, so that each is worth half a free one: 18/35. */
@@ -107,9 +111,10 @@ public record FadeDifference(
             double squaresB =
                     Arrays.stream(strayB).map(d -> d * d / 6).average().orElse(Double.NaN);
             boolean enough = Math.min(strayA.length, strayB.length) >= FEWEST - 2;
+            double wider = Neighbours.inflation(USUAL_RESEMBLANCE);
             return new Noise(
-                    squaresA + squaresB,
-                    squaresA * share(a) + squaresB * share(b),
+                    wider * (squaresA + squaresB),
+                    wider * (squaresA * share(a) + squaresB * share(b)),
                     enough ? WORTH * (strayA.length + strayB.length) : 0);
         }
 

@@ -1,6 +1,8 @@
 package app.frenum.core.fade;
 
 import app.frenum.core.quantity.Figure;
+import app.frenum.core.statistics.Neighbours;
+import app.frenum.core.statistics.Summary;
 import java.util.Arrays;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
@@ -17,6 +19,23 @@ public record TrendLine(Figure slope, Figure low, Figure high) {
 
     /** @param x and y as many of each; pairs at the same x are left out */
     public static TrendLine of(double[] x, double[] y) {
+        return of(x, y, 1);
+    }
+
+    /** The same of stops in order, whose neighbours resemble each other, which widens the interval. */
+    public static TrendLine ofStops(double[] x, double[] y) {
+        TrendLine plain = of(x, y);
+        if (!plain.slope.isKnown()) {
+            return plain;
+        }
+        double[] level = new double[x.length];
+        Arrays.setAll(level, i -> y[i] - plain.slope.value() * x[i]);
+        double middle = Summary.of(level).median().value();
+        double[] left = Arrays.stream(level).map(v -> v - middle).toArray();
+        return of(x, y, Math.sqrt(Neighbours.inflation(Neighbours.ofStops(left))));
+    }
+
+    private static TrendLine of(double[] x, double[] y, double wider) {
         int n = x.length;
         if (n < FEWEST) {
             Figure few = Figure.unknown("a trend with an interval needs %d stops, not %d".formatted(FEWEST, n));
@@ -38,6 +57,7 @@ public record TrendLine(Figure slope, Figure low, Figure high) {
             return new TrendLine(same, same, same);
         }
         double c = new NormalDistribution().inverseCumulativeProbability(0.975)
+                * wider
                 * Math.sqrt(n * (n - 1.0) * (2 * n + 5) / 18);
         int low = (int) Math.max(0, Math.floor((k - c) / 2) - 1);
         int high = (int) Math.min(k - 1, Math.ceil((k + c) / 2));

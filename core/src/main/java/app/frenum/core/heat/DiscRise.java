@@ -15,10 +15,34 @@ public record DiscRise(double massKg, double axleShare, double discKg, int wheel
     /** Specific heat of grey cast iron, J/(kg·K). */
     public static final double GREY_IRON = 500;
 
+    private static final double IRON_AT_20 = 450;
+    private static final double IRON_PER_KELVIN = 0.5;
+    /** Half of air's density times a car's drag area of 0.7 m², kg/m. */
+    private static final double AIR_DRAG_M2 = 0.6 * 0.7;
+
+    private static final double ROLLING_MPS2 = 0.12;
+    /** How hard a circuit's brakings are, m/s². */
+    private static final double HARD_MPS2 = 8;
+
+    private static final double MOST_DRAG = 0.5;
+
     public DiscRise {
         if (!(massKg > 0 && axleShare >= 0 && axleShare <= 1 && discKg > 0 && wheels > 0)) {
             throw new IllegalArgumentException("masses and wheels must be above 0 and the share between 0 and 1");
         }
+    }
+
+    /**
+     * Rise from v1 to v2 (m/s) of a disc that is so hot, °C, for lap after lap: grey iron takes more heat the hotter it is,
+     * {@code c(T) = 450 + 0.5·(T − 20)} J/(kg·K), and air and tyres slow the vehicle too, beside a braking of {@value #HARD_MPS2} m/s².
+     */
+    public double from(double startC, double v1, double v2) {
+        double meanSquare = (v1 * v1 + v2 * v2) / 2;
+        double drag = (AIR_DRAG_M2 / massKg * meanSquare + ROLLING_MPS2) / HARD_MPS2;
+        double perKg =
+                axleShare / wheels * INTO_DISC * energyJ(massKg, v1, v2) * (1 - Math.min(MOST_DRAG, drag)) / discKg;
+        double c = IRON_AT_20 + IRON_PER_KELVIN * (startC - 20);
+        return (Math.sqrt(c * c + 2 * IRON_PER_KELVIN * perKg) - c) / IRON_PER_KELVIN;
     }
 
     /** Rise from v1 to v2 (m/s), °C. */

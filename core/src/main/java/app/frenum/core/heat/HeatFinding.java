@@ -14,6 +14,7 @@ public enum HeatFinding implements FindingCode {
     LADDERS_CONTRADICT,
     LADDER_ALL_CHANGED("from"),
     LADDER_NONE_CHANGED("below"),
+    READ_TOO_LATE("from"),
     LADDER_DID_NOT_CHANGE("at", "source", "says"),
     LADDER_BELIEVED("at", "says", "source", "whyLow"),
     LADDER_NOT_BELIEVED("at", "says", "source"),

@@ -16,6 +16,9 @@ public final class LapHeat {
     /** Cast iron melts at 1150 °C, and far below a disc glows off more than one time constant lets go, °C. */
     private static final double MOST_C = 1000;
 
+    private static final double TAU_SHARE = 0.5;
+    private static final double HEAT_SHARE = 0.24;
+
     private final double massKg;
     private final List<Event> events;
 
@@ -84,10 +87,32 @@ public final class LapHeat {
 
     /** Drives laps from cold until the discs repeat themselves. */
     public Settled settle(Cooling cooling, DiscRise disc) {
+        return settle(cooling, disc, 1);
+    }
+
+    /**
+     * 95 % uncertainty of each settled peak, °C: time constant ± 50 %, heat into the disc ± 24 % (brake share, drag, specific
+     * heat), in quadrature.
+     */
+    public double[] peakUncertaintyC(Cooling cooling, DiscRise disc) {
+        List<LapSwing> middle = settle(cooling, disc).swings();
+        List<LapSwing> slower = settle(new Cooling(cooling.tauS() * (1 + TAU_SHARE), cooling.ambientC()), disc, 1)
+                .swings();
+        List<LapSwing> hotter = settle(cooling, disc, 1 + HEAT_SHARE).swings();
+        double[] u = new double[middle.size()];
+        Arrays.setAll(
+                u,
+                i -> Math.hypot(
+                        slower.get(i).peakC() - middle.get(i).peakC(),
+                        hotter.get(i).peakC() - middle.get(i).peakC()));
+        return u;
+    }
+
+    private Settled settle(Cooling cooling, DiscRise disc, double share) {
         double t = cooling.ambientC();
         List<LapSwing> last = List.of();
         for (int lap = 1; lap <= MOST_LAPS; lap++) {
-            List<LapSwing> swings = lap(t, cooling, disc);
+            List<LapSwing> swings = lap(t, cooling, disc, share);
             if (repeats(last, swings)) {
                 return new Settled(lap, swings);
             }
@@ -104,18 +129,18 @@ public final class LapHeat {
      * @param fromC of the disc before the first
      */
     public List<LapSwing> swings(int lap, double fromC, Cooling cooling, DiscRise disc) {
-        List<LapSwing> swings = lap(fromC, cooling, disc);
+        List<LapSwing> swings = lap(fromC, cooling, disc, 1);
         for (int i = 1; i < lap; i++) {
-            swings = lap(after(swings, cooling), cooling, disc);
+            swings = lap(after(swings, cooling), cooling, disc, 1);
         }
         return swings;
     }
 
-    private List<LapSwing> lap(double fromC, Cooling cooling, DiscRise disc) {
+    private List<LapSwing> lap(double fromC, Cooling cooling, DiscRise disc, double share) {
         List<LapSwing> swings = new ArrayList<>();
         double t = fromC;
         for (Event e : events) {
-            double peak = t + disc.of(e.v1(), e.v2());
+            double peak = t + share * disc.from(t, e.v1(), e.v2());
             swings.add(new LapSwing(t, peak));
             t = cooling.after(peak, e.gapS());
         }

@@ -34,12 +34,13 @@ public record PeakBelief(
      */
     public static PeakBelief of(List<PeakClue> clues) {
         Optional<PeakClue> best = clues.stream()
-                .filter(c -> !c.isLadder())
+                .filter(c -> !c.isRange())
                 .max(Comparator.<PeakClue>comparingLong(c -> support(c, clues))
                         .thenComparing(c -> c.source() != PeakSource.BARE)
                         .thenComparing(c -> -c.peakU().value()));
         if (best.isEmpty()) {
-            return byLadder(clues);
+            List<PeakClue> ladders = clues.stream().filter(PeakClue::isLadder).toList();
+            return ladders.isEmpty() && !clues.isEmpty() ? tooLate(clues) : byLadder(ladders);
         }
         PeakClue chosen = best.get();
         boolean alone = support(chosen, clues) == 0;
@@ -47,12 +48,32 @@ public record PeakBelief(
                 clues.stream().filter(c -> alone && isAbove(c, chosen)).findFirst();
         List<Finding> doubts = clues.stream()
                 .filter(c -> !c.agreesWith(chosen))
-                .map(c -> c.isLadder() ? ladderDoubt(chosen, c, alone) : doubt(chosen, c, alone))
+                .map(c -> c.isLadder()
+                        ? ladderDoubt(chosen, c, alone)
+                        : c.isRange() ? readTooLate(c) : doubt(chosen, c, alone))
                 .toList();
         PeakBelief believed = ladder.map(l -> byLadder(List.of(l)))
                 .orElseGet(() -> new PeakBelief(
                         chosen.peakC(), chosen.peakU(), Optional.of(chosen.source()), List.of(), List.of()));
         return new PeakBelief(believed.peakC(), believed.peakU(), believed.source(), List.copyOf(clues), doubts);
+    }
+
+    /** Read so late that only a lower limit is left. */
+    private static PeakBelief tooLate(List<PeakClue> clues) {
+        PeakClue highest = clues.stream()
+                .max(Comparator.comparingDouble(c -> c.atLeastC().orElse(Double.NEGATIVE_INFINITY)))
+                .orElseThrow();
+        return new PeakBelief(
+                highest.peakC(),
+                highest.peakC(),
+                Optional.of(highest.source()),
+                List.copyOf(clues),
+                List.of(readTooLate(highest)));
+    }
+
+    private static Finding readTooLate(PeakClue clue) {
+        return Finding.of(
+                HeatFinding.READ_TOO_LATE, Term.temperature(clue.atLeastC().value()));
     }
 
     /** A ladder that changed at more than the other clue allows. */

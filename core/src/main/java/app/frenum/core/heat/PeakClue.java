@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param face which face was read; empty where that is not known
  * @param readC as it was read, before it was carried back; unknown for a ladder
  * @param lateS how long after rest it was read, s
- * @param peakC at the end of the stop; unknown for a ladder
+ * @param peakC at the end of the stop; unknown for a ladder, and where it was read too late
  * @param peakU its standard uncertainty
  * @param atLeastC the disc was at least so hot: the 95 % interval's lower end, or the highest threshold that changed
  * @param belowC it was not so hot: the interval's upper end, or the lowest threshold that did not change
@@ -27,6 +27,8 @@ public record PeakClue(
         Figure peakU,
         Figure atLeastC,
         Figure belowC) {
+    private static final Figure TOO_LATE =
+            Figure.unknown("it was read more than two time constants after the stop: it gives a lower limit only");
     private static final Figure NO_ONE_TEMPERATURE = Figure.unknown("a ladder tells a range");
     private static final double SPREADS = 2;
     /** How well the air beside the car is known, °C. */
@@ -55,6 +57,10 @@ public record PeakClue(
             Regimes cooling,
             double ambientC) {
         Cooling.Peak reading = new Cooling.Peak(celsius, source.uncertaintyC(celsius));
+        if (cooling.isTooLate(lateS)) {
+            Figure atLeast = Figure.of(celsius - SPREADS * reading.uncertaintyC());
+            return new PeakClue(source, face, Figure.of(celsius), lateS, TOO_LATE, TOO_LATE, atLeast, TOO_LATE);
+        }
         return of(
                 source,
                 face,
@@ -118,9 +124,14 @@ public record PeakClue(
         return source == PeakSource.LADDER;
     }
 
+    /** Whether it gives limits and no temperature. */
+    boolean isRange() {
+        return !peakC.isKnown();
+    }
+
     /** Whether both can be true: temperatures within twice their combined uncertainty, or ranges that meet. */
     boolean agreesWith(PeakClue other) {
-        if (!isLadder() && !other.isLadder()) {
+        if (!isRange() && !other.isRange()) {
             double apart = Math.abs(peakC.value() - other.peakC.value());
             return apart <= SPREADS * Math.hypot(peakU.value(), other.peakU.value());
         }

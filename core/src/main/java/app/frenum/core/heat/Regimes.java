@@ -4,23 +4,31 @@ import java.util.Optional;
 
 /**
  * The two time constants with which a disc cools, rolling and standing, and how far each may be wrong. Until it is learnt
- * that of standing is three times that of rolling, known to a factor of 1.6 beside what that of rolling may be wrong by.
+ * that of standing is three times that of rolling, known to a factor of 2 beside what that of rolling may be wrong by.
  *
  * @param rollingS time constant while the car rolls, s
  * @param standingS while it stands, s; empty until cool-downs of a standing car were fitted
  */
 public record Regimes(double rollingS, Optional<Double> standingS) {
     private static final double STANDING = 3;
-    private static final double STANDING_FACTOR = 1.6;
-    /** How far a time constant may be wrong, 95 %: speed, wind and the heat of the hat move it. */
+    private static final double STANDING_FACTOR = 2;
+    /** How far a time constant may be wrong where the car does as it did, 95 %: wind and the heat of the hat move it. */
     private static final double SPREAD = 0.2;
+    /** Its standard uncertainty at another speed than it was learnt at, as on the way to the thermometer. */
+    private static final double OTHER_SPEED = 0.25;
 
     private static final double STANDING_SPREAD = Math.exp(Math.hypot(Math.log(STANDING_FACTOR), SPREAD));
     private static final double COVERAGE = 2;
+    private static final double MOST_TIME_CONSTANTS = 2;
 
     /** Where nothing but a time constant of rolling is known. */
     public static Regimes of(double rollingS) {
         return new Regimes(rollingS, Optional.empty());
+    }
+
+    /** Whether so much of the heat is gone that the way back leads anywhere: a reading is a lower limit then. */
+    public boolean isTooLate(double lateS) {
+        return lateS > MOST_TIME_CONSTANTS * rollingS;
     }
 
     /** From which to which a time constant may be, s. */
@@ -64,6 +72,10 @@ public record Regimes(double rollingS, Optional<Double> standingS) {
     private Cooling.Peak peakBefore(
             Cooling.Peak reading, double lateS, double ambientC, double ambientUncertaintyC, Motion motion) {
         Range tau = range(Optional.of(motion));
+        if (motion == Motion.ROLLING || standingS.isPresent()) {
+            return new Cooling(tau.middleS(), ambientC)
+                    .peakBefore(reading, lateS, OTHER_SPEED * tau.middleS(), ambientUncertaintyC);
+        }
         Cooling middle = new Cooling(tau.middleS(), ambientC);
         Cooling.Peak exact = middle.peakBefore(reading, lateS, 0, ambientUncertaintyC);
         double high = new Cooling(tau.lowS(), ambientC)

@@ -12,6 +12,7 @@ import app.frenum.core.procedure.Procedure;
 import app.frenum.core.quantity.Figure;
 import app.frenum.core.quantity.Quantity;
 import app.frenum.core.quantity.Unit;
+import app.frenum.core.statistics.AlphaSpending;
 import app.frenum.core.statistics.SampleSize;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -193,7 +194,8 @@ public record Forecast(
         }
 
         private double smallest(StopsNeeded needed) {
-            return SampleSize.smallestDifference(Math.max(2, in.stopsEach()), needed.sdM());
+            int n = Math.max(2, in.stopsEach());
+            return SampleSize.smallestDifference(n, needed.sdM(), AlphaSpending.endP(n));
         }
 
         private List<RunOrder.Block> blocks(Savings.Choice c) {

@@ -1,12 +1,13 @@
 package app.frenum.core.plan;
 
+import app.frenum.core.statistics.AlphaSpending;
 import app.frenum.core.statistics.SampleSize;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 
 /**
- * How many stops a question takes.
+ * How many stops a question takes, four times in five, at the bound that interim looks leave to the planned end.
  *
  * @param sdM spread of one stop from the next, m
  * @param source where that spread is from, for people
@@ -44,7 +45,7 @@ public record StopsNeeded(double sdM, Source source, double marginM) {
     }
 
     public int perSide() {
-        return SampleSize.perSide(marginM, sdM);
+        return SampleSize.perSide(marginM, sdM, AlphaSpending::endP);
     }
 
     /** From 3 stops of each to a third more than are needed, at most 30. */
@@ -52,7 +53,7 @@ public record StopsNeeded(double sdM, Source source, double marginM) {
         List<Point> out = new ArrayList<>();
         int last = Math.min(LONGEST_CURVE, Math.max(12, perSide() * 4 / 3));
         for (int n = FEWEST; n <= last; n++) {
-            out.add(new Point(n, SampleSize.smallestDifference(n, sdM)));
+            out.add(new Point(n, SampleSize.smallestDifference(n, sdM, AlphaSpending.endP(n))));
         }
         return out;
     }

@@ -20,7 +20,22 @@ public final class AlphaSpending {
     private static final NormalDistribution NORMAL = new NormalDistribution();
     private static final Map<Integer, double[]> KNOWN = new ConcurrentHashMap<>();
 
+    /** {@code nominalP(n, n)} for n = 1 to 60, which a plan asks for at every length; a test holds them. */
+    private static final double[] END_P = {
+        0.05000, 0.04900, 0.04623, 0.04390, 0.04233, 0.04067, 0.03985, 0.03888, 0.03836, 0.03741,
+        0.03666, 0.03592, 0.03605, 0.03558, 0.03508, 0.03478, 0.03440, 0.03420, 0.03384, 0.03361,
+        0.03335, 0.03328, 0.03304, 0.03278, 0.03266, 0.03252, 0.03237, 0.03215, 0.03199, 0.03207,
+        0.03193, 0.03177, 0.03174, 0.03159, 0.03158, 0.03137, 0.03136, 0.03131, 0.03124, 0.03112,
+        0.03105, 0.03098, 0.03090, 0.03081, 0.03073, 0.03063, 0.03075, 0.03067, 0.03059, 0.03061,
+        0.03053, 0.03046, 0.03044, 0.03037, 0.02975, 0.02973, 0.02965, 0.02970, 0.02959, 0.02956
+    };
+
     private AlphaSpending() {}
+
+    /** Nominal two-sided p at the planned end. */
+    public static double endP(int looks) {
+        return END_P[Math.max(1, Math.min(looks, MOST_LOOKS)) - 1];
+    }
 
     /**
      * Nominal two-sided p at a look.

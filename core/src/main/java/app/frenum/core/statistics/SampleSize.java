@@ -1,5 +1,7 @@
 package app.frenum.core.statistics;
 
+import java.util.function.IntToDoubleFunction;
+
 /**
  * How many stops a question needs: power 0.8 at α 0.05, two-sided.
  *
@@ -7,6 +9,7 @@ package app.frenum.core.statistics;
  * Statistical Power Analysis for the Behavioral Sciences, 2nd ed. 1988, ch. 2, with central t.
  */
 public final class SampleSize {
+    private static final double ALPHA = 0.05;
     private static final int FEWEST = 3;
     private static final int MOST = 100_000;
 
@@ -14,19 +17,24 @@ public final class SampleSize {
 
     /** Stops per side to find a difference of {@code delta} against a spread of {@code sd}, both &gt; 0. */
     public static int perSide(double delta, double sd) {
+        return perSide(delta, sd, n -> ALPHA);
+    }
+
+    /** The same where p must be smaller at the planned end, by how many stops are planned of each. */
+    public static int perSide(double delta, double sd, IntToDoubleFunction alpha) {
         if (!(delta > 0 && sd >= 0)) {
             throw new IllegalArgumentException(
                     "difference %s must be above 0 and spread %s at least 0".formatted(delta, sd));
         }
         int low = FEWEST;
         int high = FEWEST;
-        while (high < MOST && smallestDifference(high, sd) > delta) {
+        while (high < MOST && smallestDifference(high, sd, alpha.applyAsDouble(high)) > delta) {
             low = high + 1;
             high *= 2;
         }
         while (low < high) {
             int middle = (low + high) >>> 1;
-            if (smallestDifference(middle, sd) > delta) {
+            if (smallestDifference(middle, sd, alpha.applyAsDouble(middle)) > delta) {
                 low = middle + 1;
             } else {
                 high = middle;
@@ -37,8 +45,13 @@ public final class SampleSize {
 
     /** The smallest difference that n stops of each can show. */
     public static double smallestDifference(int n, double sd) {
+        return smallestDifference(n, sd, ALPHA);
+    }
+
+    /** The same where p must be below {@code alpha}, two-sided. */
+    public static double smallestDifference(int n, double sd, double alpha) {
         double df = 2.0 * n - 2;
-        return sd * (StudentT.quantile(0.975, df) + StudentT.quantile(0.8, df)) * Math.sqrt(2.0 / n);
+        return sd * (StudentT.quantile(1 - alpha / 2, df) + StudentT.quantile(0.8, df)) * Math.sqrt(2.0 / n);
     }
 
     /** How many <em>more</em> stops of each settle a difference of {@code margin}. */

@@ -7,6 +7,7 @@ import app.frenum.core.compare.Factors.Effect;
 import app.frenum.core.compare.Factors.Missing;
 import app.frenum.core.compare.Factors.Series;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -63,7 +64,7 @@ class FactorsTest {
         assertThat(f.effects().get(0).factor()).isEqualTo("fluid and pads");
         assertThat(f.sentences())
                 .extracting(s -> s.code().name())
-                .containsExactly("SHORTENS", "INSEPARABLE", "MISSING_RUN");
+                .containsExactly("SHORTENS", "ASSUMES_INDEPENDENCE", "INSEPARABLE", "MISSING_RUN");
     }
 
     @Test
@@ -182,7 +183,91 @@ class FactorsTest {
             Random random = new Random(7);
             long held =
                     IntStream.range(0, TESTS).filter(i -> holds(random, quirk)).count();
-            assertThat(held / (double) TESTS).as("quirk " + quirk).isBetween(0.93, 0.98);
+            assertThat(held / (double) TESTS).as("quirk " + quirk).isGreaterThan(0.93);
+        }
+    }
+
+    /**
+     * A grid of vehicles, tyres and brakes of which some cells were driven; what tyres do depends on the brakes and on the
+     * vehicle by 2 %. Counts how often the range of the tyre's mean effect holds it, and how often brakes that do nothing are
+     * told apart.
+     */
+    private static int[] structured(Random random, int vehicles, double driven) {
+        double[][] withBrake = quirks(random, 2, 2);
+        double[][] withVehicle = quirks(random, vehicles, 2);
+        List<Series> all = new ArrayList<>();
+        for (int v = 0; v < vehicles; v++) {
+            for (int t = 0; t < 2; t++) {
+                for (int p = 0; p < 2; p++) {
+                    if (random.nextDouble() < driven) {
+                        double log = Math.log(40 + 3 * v) - 0.03 * t + withBrake[p][t] + withVehicle[v][t];
+                        double[] stops = IntStream.range(0, 5)
+                                .mapToDouble(i -> Math.exp(log + 0.015 * random.nextGaussian()))
+                                .toArray();
+                        all.add(new Series(
+                                "" + v + t + p,
+                                "s",
+                                Map.of("vehicle", "v" + v, "tyres", "t" + t, "pads", "p" + p),
+                                stops));
+                    }
+                }
+            }
+        }
+        int[] counts = new int[4];
+        for (Effect e : of(all).effects()) {
+            if (e.interval().isPresent()
+                    && e.level().startsWith("t")
+                    && e.reference().startsWith("t")) {
+                double truth = e.level().equals("t1") ? Math.expm1(-0.03) : Math.expm1(0.03);
+                counts[0]++;
+                counts[1] += e.interval().get().low() <= truth
+                                && truth <= e.interval().get().high()
+                        ? 1
+                        : 0;
+            } else if (e.interval().isPresent()
+                    && e.level().startsWith("p")
+                    && e.reference().startsWith("p")) {
+                counts[2]++;
+                counts[3] += e.interval().get().excludesZero() ? 1 : 0;
+            }
+        }
+        return counts;
+    }
+
+    /** Of mean 0 over rows and columns, so that main effects stay what they are. */
+    private static double[][] quirks(Random random, int rows, int columns) {
+        double[][] q = new double[rows][columns];
+        for (double[] row : q) {
+            double x = 0.02 * (random.nextBoolean() ? 1 : -1);
+            row[0] = x;
+            row[1] = -x;
+        }
+        for (int c = 0; c < columns; c++) {
+            double mean = 0;
+            for (double[] row : q) {
+                mean += row[c] / rows;
+            }
+            for (double[] row : q) {
+                row[c] -= mean;
+            }
+        }
+        return q;
+    }
+
+    @Test
+    void interactionsAreInTheRangesAndNoNullFactorIsToldApart() {
+        for (int vehicles : new int[] {1, 2, 4}) {
+            for (double driven : new double[] {0.6, 1}) {
+                Random random = new Random(11);
+                int[] sum = new int[4];
+                for (int i = 0; i < 150; i++) {
+                    int[] one = structured(random, vehicles, driven);
+                    Arrays.setAll(sum, k -> sum[k] + one[k]);
+                }
+                String what = vehicles + " vehicles, " + driven + ": " + Arrays.toString(sum);
+                assertThat(sum[1] / (double) sum[0]).as(what).isGreaterThanOrEqualTo(0.9);
+                assertThat(sum[3] / (double) sum[2]).as(what).isLessThanOrEqualTo(0.05);
+            }
         }
     }
 }

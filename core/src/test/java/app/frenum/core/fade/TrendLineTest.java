@@ -3,6 +3,7 @@ package app.frenum.core.fade;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Random;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
@@ -56,5 +57,26 @@ class TrendLineTest {
                         .slope()
                         .value())
                 .isCloseTo(2, EXACTLY);
+    }
+
+    /** Stops without a trend whose neighbours resemble each other by 0.6: the range holds 0 in at least 92 of 100 series. */
+    @Test
+    void rangesAllowForNeighboursThatResembleEachOther() {
+        Random random = new Random(5);
+        int held = 0;
+        int series = 1000;
+        for (int k = 0; k < series; k++) {
+            double[] x = new double[12];
+            double[] y = new double[12];
+            double noise = random.nextGaussian();
+            for (int i = 0; i < x.length; i++) {
+                noise = 0.6 * noise + 0.8 * random.nextGaussian();
+                x[i] = i;
+                y[i] = noise;
+            }
+            TrendLine line = TrendLine.ofStops(x, y);
+            held += line.low().value() <= 0 && line.high().value() >= 0 ? 1 : 0;
+        }
+        assertThat(held / (double) series).isGreaterThanOrEqualTo(0.92);
     }
 }

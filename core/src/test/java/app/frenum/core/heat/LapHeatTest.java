@@ -31,4 +31,16 @@ class LapHeatTest {
                 .contains(Finding.of(HeatFinding.NO_DISC_LASTS, Term.temperature(1000)));
         assertThat(LapHeat.whyNot(settled(0.5, 40).swings())).isPresent();
     }
+
+    /** By hand: ½·1300·(55² − 15²)·0.35·0.95/9 kg, less 9.7 % drag, into iron of 450 + 0.5·(T − 20) J/(kg·K). */
+    @Test
+    void hotIronTakesMoreHeatAndTheAirBrakesToo() {
+        DiscRise disc = new DiscRise(1300, 0.7, 9, 2);
+        double joulesPerKg = 0.5 * 1300 * (55 * 55 - 15 * 15) * 0.35 * 0.95 / 9;
+        double drag = (0.42 / 1300 * (55 * 55 + 15 * 15) / 2 + 0.12) / 8;
+        double rise = disc.from(300, 55, 15);
+        double taken = 450 * rise + 0.25 * (Math.pow(300 + rise - 20, 2) - Math.pow(300 - 20, 2));
+        assertThat(taken).isCloseTo(joulesPerKg * (1 - drag), within(1e-6 * joulesPerKg));
+        assertThat(disc.from(600, 55, 15)).isLessThan(rise);
+    }
 }

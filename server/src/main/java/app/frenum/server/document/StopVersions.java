@@ -21,7 +21,8 @@ final class StopVersions {
         ObjectNode uncertainty = (ObjectNode) stop.get("uncertainty");
         uncertainty.set("shared", notThen());
         uncertainty.set("distanceFromFoot", notThen());
-        uncertainty.set("mfddReading", uncertainty.get("mfdd").deepCopy());
+        uncertainty.set(
+                "mfddReading", uncertainty.has("mfdd") ? uncertainty.get("mfdd").deepCopy() : notThen());
         ((ObjectNode) stop.get("brake")).remove("stageS");
     }
 

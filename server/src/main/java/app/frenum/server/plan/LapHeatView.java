@@ -30,7 +30,7 @@ record LapHeatView(
         List<Event> events) {
 
     /** One braking of the settled lap. */
-    record Event(double energyJ, double troughC, double peakC) {}
+    record Event(double energyJ, double troughC, double peakC, double peakUncertaintyC) {}
 
     static LapHeatView of(LapHeatRequest r) {
         refuse(r);
@@ -40,9 +40,11 @@ record LapHeatView(
                         .map(b -> new LapHeat.Event(
                                 b.from().inside(), b.to().inside(), b.gap().inside()))
                         .toList());
-        LapHeat.Settled settled = heat.settle(
-                new Cooling(r.cooling().inside(), r.ambient().inside()),
-                new DiscRise(r.mass().inside(), r.axleShare().inside(), r.disc().inside(), r.wheels()));
+        Cooling cooling = new Cooling(r.cooling().inside(), r.ambient().inside());
+        DiscRise disc =
+                new DiscRise(r.mass().inside(), r.axleShare().inside(), r.disc().inside(), r.wheels());
+        LapHeat.Settled settled = heat.settle(cooling, disc);
+        double[] uncertain = heat.peakUncertaintyC(cooling, disc);
         LapHeat.whyNot(settled.swings()).ifPresent(why -> {
             throw Problem.invalid(
                     "",
@@ -53,7 +55,7 @@ record LapHeatView(
         List<Event> events = new ArrayList<>();
         for (int i = 0; i < joules.length; i++) {
             LapHeat.LapSwing swing = settled.swings().get(i);
-            events.add(new Event(joules[i], swing.troughC(), swing.peakC()));
+            events.add(new Event(joules[i], swing.troughC(), swing.peakC(), uncertain[i]));
         }
         return new LapHeatView(
                 heat.lapJ(),
