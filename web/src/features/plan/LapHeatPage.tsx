@@ -135,8 +135,8 @@ function Sentence({ heat, laps }: { heat: LapHeat; laps: number }) {
   return (
     <>
       The disc settles after {heat.settledAfterLaps} laps, peaking at {number(t.of(hottest.peakC), 0)} ±{' '}
-      {number(t.of(hottest.peakUncertaintyC) - t.of(0), 0)} {t.unit};{' '}
-      {heat.applications} applications and {number(heat.raceKwh, 1)} kWh in {laps} laps.
+      {number(t.of(hottest.peakUncertaintyC) - t.of(0), 0)} {t.unit}; {heat.applications} applications and{' '}
+      {number(heat.raceKwh, 1)} kWh in {laps} laps.
     </>
   );
 }
@@ -191,7 +191,9 @@ function Brakings(props: {
                   <Td numeric>{e ? number(e.energyJ / 1000, 0) : '–'}</Td>
                   <Td numeric>{e ? number(t.of(e.troughC), 0) : '–'}</Td>
                   <Td numeric>
-                    {e ? `${number(t.of(e.peakC), 0)} ± ${number(t.of(e.peakUncertaintyC) - t.of(0), 0)}` : '–'}
+                    {e
+                      ? `${number(t.of(e.peakC), 0)} ± ${number(t.of(e.peakUncertaintyC) - t.of(0), 0)}`
+                      : '–'}
                   </Td>
                   <Td>
                     <Button

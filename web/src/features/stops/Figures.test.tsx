@@ -44,7 +44,7 @@ describe('the figures of a stop', () => {
     expect(rowOf('Front pressure, mean, bar')).toContain('cannot be computed: no front pressure was logged');
     expect(rowOf('Disc at the start, °C')).toContain('FL 85');
     expect(screen.queryByText(/Disc at its peak/)).toBeNull();
-    expect(screen.getByText(/Onset by deceleration/)).toBeTruthy();
+    expect(screen.getByText(/Brake onset by deceleration/)).toBeTruthy();
   });
 
   it('stand in the units of their reader', () => {
