@@ -203,7 +203,9 @@ public record Conclusion(Finding sentence, Finding howSure, Finding range, Findi
 
         private Finding toSettle() {
             if (!c.stopsToSettle().isKnown()) {
-                return Finding.of(NO_NUMBER);
+                boolean otherInstruments = c.checks().stream()
+                        .anyMatch(k -> k.code() == CheckCode.INSTRUMENTS && k.level() == Check.Level.CAUTION);
+                return Finding.of(otherInstruments ? NO_NUMBER_INSTRUMENTS : NO_NUMBER_SPEEDS);
             }
             long more = Math.round(c.stopsToSettle().value());
             return more == 0

@@ -1,6 +1,7 @@
 package app.frenum.core.compare;
 
 import app.frenum.core.statistics.Interval;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,16 +16,18 @@ import java.util.Optional;
  */
 public record DrivingOrder(double difference, Interval interval, double driftPerStop) {
 
+    private static final double HEATED_C = 50;
+
     /** Whether a drift could have made all of it. */
     public boolean couldBeDrift() {
         return !interval.excludesZero();
     }
 
-    /** Empty where the sides were driven in turns, or nobody knows the order. */
+    /** Empty where the sides were driven in alternated order, where each side restarts, or where the order is not known. */
     public static Optional<DrivingOrder> of(Side a, Side b) {
         List<ComparedStop> ofA = counting(a);
         List<ComparedStop> ofB = counting(b);
-        if (!isOneAfterTheOther(ofA, ofB) || Math.min(ofA.size(), ofB.size()) < 3) {
+        if (!isOneAfterTheOther(ofA, ofB) || Math.min(ofA.size(), ofB.size()) < 3 || restarts(ofA, ofB)) {
             return Optional.empty();
         }
         double plain = b.summary().mean().value() - a.summary().mean().value();
@@ -35,6 +38,27 @@ public record DrivingOrder(double difference, Interval interval, double driftPer
 
     private static List<ComparedStop> counting(Side side) {
         return side.stops().stream().filter(ComparedStop::counts).toList();
+    }
+
+    /** Discs that heat through each side and cool between them, as in fade series: no one trend goes through both. */
+    private static boolean restarts(List<ComparedStop> a, List<ComparedStop> b) {
+        return risesC(a) > HEATED_C
+                && risesC(b) > HEATED_C
+                && Math.abs(firstC(a) - firstC(b)) < Math.min(risesC(a), risesC(b)) / 2;
+    }
+
+    private static double risesC(List<ComparedStop> stops) {
+        return inOrder(stops).get(stops.size() - 1).startTemperature().orElse(Double.NaN) - firstC(stops);
+    }
+
+    private static double firstC(List<ComparedStop> stops) {
+        return inOrder(stops).get(0).startTemperature().orElse(Double.NaN);
+    }
+
+    private static List<ComparedStop> inOrder(List<ComparedStop> stops) {
+        return stops.stream()
+                .sorted(Comparator.comparingInt(s -> s.circumstances().order()))
+                .toList();
     }
 
     private static double meanOrder(List<ComparedStop> stops) {

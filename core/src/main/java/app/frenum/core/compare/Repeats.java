@@ -6,12 +6,14 @@ import app.frenum.core.finding.AmountKind;
 import app.frenum.core.finding.Finding;
 import app.frenum.core.finding.Term;
 import app.frenum.core.statistics.Consistency;
+import app.frenum.core.statistics.Trend;
 import app.frenum.core.stop.DistanceBasis;
 import java.util.Optional;
 
 /** How well two configurations repeat themselves: a finding of its own, beside the mean and where there is no verdict on that. */
 public final class Repeats {
     private static final double RARE = 0.05;
+    private static final int FEWEST_FOR_TREND = 5;
 
     private Repeats() {}
 
@@ -22,7 +24,8 @@ public final class Repeats {
                         && s.brownForsytheP().value() < RARE
                         && s.interval().filter(i -> i.low() > 1 || i.high() < 1).isPresent())
                 .isPresent();
-        if (!shown) {
+        // A side that fades or learns scatters along its trend; that is no want of repeatability.
+        if (!shown || hasTrend(baseline) || hasTrend(candidate)) {
             return Finding.of(NOTHING);
         }
         boolean better = spread.get().sdRatio().value() < 1;
@@ -32,6 +35,11 @@ public final class Repeats {
                 Term.name(a),
                 spread(candidate),
                 spread(baseline));
+    }
+
+    private static boolean hasTrend(Side side) {
+        return side.values().length >= FEWEST_FOR_TREND
+                && Trend.of(side.values()).p().orElse(1) < RARE;
     }
 
     private static Term spread(Side side) {

@@ -11,9 +11,6 @@ import java.util.List;
  */
 public final class Resolution {
     private static final double[] STEPS = {1, 0.5, 0.1, 0.05, 0.01, 0.005, 0.001};
-    /** Steps of a half are the instrument's own, however they are written. */
-    private static final double HALF = 0.5;
-
     private static final double CLOSE = 1e-6;
 
     private Resolution() {}
@@ -28,10 +25,11 @@ public final class Resolution {
                 .mapToDouble(d -> Math.pow(10, -d))
                 .min()
                 .orElse(1);
+        boolean whole = readings.stream().allMatch(q -> isMultiple(q.entered(), 1));
         for (double step : STEPS) {
-            boolean isFinerThanWritten = step > HALF && written < step;
+            boolean wasWrittenFiner = whole && written < step;
             if (!readings.isEmpty()
-                    && !isFinerThanWritten
+                    && !wasWrittenFiner
                     && readings.stream().allMatch(q -> isMultiple(q.entered(), step))) {
                 return readings.get(0).unit().toInside(step)
                         - readings.get(0).unit().toInside(0);

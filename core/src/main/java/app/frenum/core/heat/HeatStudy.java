@@ -80,6 +80,15 @@ public record HeatStudy(
             return frontMean(Disc::peakC);
         }
 
+        /** Peak of the hottest front disc that is known, °C. */
+        Figure frontHottestC() {
+            OptionalDouble hottest = discs.entrySet().stream()
+                    .filter(e -> e.getKey().isFront() && e.getValue().peakC().isKnown())
+                    .mapToDouble(e -> e.getValue().peakC().value())
+                    .max();
+            return hottest.isPresent() ? Figure.of(hottest.getAsDouble()) : Figure.unknown("no front disc is known");
+        }
+
         private Figure frontMean(Function<Disc, Figure> which) {
             OptionalDouble mean = discs.entrySet().stream()
                     .filter(e -> e.getKey().isFront())
@@ -96,11 +105,11 @@ public record HeatStudy(
         return stops.stream()
                 .filter(s -> s.energyJ().isKnown()
                         && s.frontTroughC().isKnown()
-                        && s.frontPeakC().isKnown())
+                        && s.frontHottestC().isKnown())
                 .map(s -> new PadWindow.Work(
                         s.energyJ().value(),
                         s.frontTroughC().value(),
-                        s.frontPeakC().value()))
+                        s.frontHottestC().value()))
                 .toList();
     }
 

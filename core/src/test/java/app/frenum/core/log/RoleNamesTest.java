@@ -41,7 +41,22 @@ class RoleNamesTest {
         "latitude, LATITUDE",
         "lon, LONGITUDE",
         "altitude, ALTITUDE",
-        "throttle, EXTRA"
+        "throttle, EXTRA",
+        "Geschwindigkeit, SPEED",
+        "Bremsdruck vorne, PRESSURE_FRONT",
+        "Verzögerung, DECELERATION",
+        "Bremsscheibentemperatur hinten links, DISC_TEMPERATURE_REAR_LEFT",
+        "Pression frein arrière, PRESSURE_REAR",
+        "Vitesse roue avant gauche, WHEEL_SPEED_FRONT_LEFT",
+        "Température disque avant droit, DISC_TEMPERATURE_FRONT_RIGHT",
+        "velocidad, SPEED",
+        "presión freno delantero, PRESSURE_FRONT",
+        "velocità, SPEED",
+        "pressione freno posteriore, PRESSURE_REAR",
+        "snelheid, SPEED",
+        "remdruk achter, PRESSURE_REAR",
+        "velocidade, SPEED",
+        "Motordrehzahl, EXTRA"
     })
     void recognisesTheWaysLoggersSpell(String name, Role role) {
         assertThat(RoleNames.recognise(name)).isEqualTo(role);

@@ -51,7 +51,7 @@ public record FrozenVerdict(
     static final int CHECKSUM_ONLY = 1;
 
     /** Version of the rules that figures are worked out by: raised when the same stops would come to other figures. */
-    public static final int RULES = 1;
+    public static final int RULES = 2;
 
     /** The figures of a comparison of these sides. */
     public static FrozenFigures figures(List<Side> sides, int candidate, Margin margin, Look look) {

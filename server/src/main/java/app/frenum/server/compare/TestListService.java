@@ -1,6 +1,7 @@
 package app.frenum.server.compare;
 
 import app.frenum.core.compare.Verdict;
+import app.frenum.formats.verdict.FrozenVerdict;
 import app.frenum.server.analysis.StopCount;
 import app.frenum.server.analysis.StopReader;
 import app.frenum.server.document.Documents;
@@ -98,7 +99,8 @@ class TestListService {
 
     private KeptVerdict verdict(
             TestDefinition test, List<StopCount> counted, int plannedEach, @Nullable KeptVerdict known) {
-        String standsFor = "%s %d %s".formatted(test.baselineConfigurationId(), plannedEach, counted);
+        String standsFor = "%s %d %s rules %d"
+                .formatted(test.baselineConfigurationId(), plannedEach, counted, FrozenVerdict.RULES);
         if (known != null && known.standsFor(standsFor)) {
             return known;
         }
