@@ -80,7 +80,7 @@ class VerifyTest {
             CliRun run = verify(signed, trust);
             assertThat(run.exit()).isEqualTo(FrenumCli.DONE);
             assertThat(run.out())
-                    .contains("Signature valid", "signed by", "(engineer)", "rules version 1")
+                    .contains("Signature valid", "signed by", "(engineer)", "rules version " + FrozenVerdict.RULES)
                     .contains("Figures reproduced");
         }
     }
