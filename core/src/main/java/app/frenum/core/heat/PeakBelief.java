@@ -28,8 +28,8 @@ public record PeakBelief(
     }
 
     /**
-     * Weighs the clues: the temperature that most of the others agree with, of several the surest, and bare metal last,
-     * because it radiates little. A temperature that stands alone below what a ladder changed at is not believed,
+     * Weighs the clues: of the temperatures that agree with the one that most of the others agree with the surest, and bare
+     * metal last, because it radiates little. A temperature that stands alone below what a ladder changed at is not believed,
      * because nothing changes a ladder back.
      */
     public static PeakBelief of(List<PeakClue> clues) {
@@ -42,7 +42,11 @@ public record PeakBelief(
             List<PeakClue> ladders = clues.stream().filter(PeakClue::isLadder).toList();
             return ladders.isEmpty() && !clues.isEmpty() ? tooLate(clues) : byLadder(ladders);
         }
-        PeakClue chosen = best.get();
+        PeakClue agreed = best.get();
+        PeakClue chosen = clues.stream()
+                .filter(c -> !c.isRange() && c.source() != PeakSource.BARE && c.agreesWith(agreed))
+                .min(Comparator.comparingDouble(c -> c.peakU().value()))
+                .orElse(agreed);
         boolean alone = support(chosen, clues) == 0;
         Optional<PeakClue> ladder =
                 clues.stream().filter(c -> alone && isAbove(c, chosen)).findFirst();
