@@ -131,11 +131,11 @@ function Calculator({ vehicle }: { vehicle: Vehicle | undefined }) {
 function Sentence({ heat, laps }: { heat: LapHeat; laps: number }) {
   const { units } = usePreferences();
   const t = units.temperature;
-  const hottest = heat.events.reduce((a, b) => (b.peakC > a.peakC ? b : a));
+  const hottest = Math.max(...heat.events.map((e) => e.peakC));
   return (
     <>
-      The disc settles after {heat.settledAfterLaps} laps, peaking at {number(t.of(hottest.peakC), 0)} ±{' '}
-      {number(t.of(hottest.peakUncertaintyC) - t.of(0), 0)} {t.unit}; {heat.applications} applications and{' '}
+      The disc settles after {heat.settledAfterLaps} laps, peaking at {number(t.of(hottest), 0)} {t.unit};{' '}
+      {heat.applications} applications and{' '}
       {number(heat.raceKwh, 1)} kWh in {laps} laps.
     </>
   );
@@ -192,7 +192,7 @@ function Brakings(props: {
                   <Td numeric>{e ? number(t.of(e.troughC), 0) : '–'}</Td>
                   <Td numeric>
                     {e
-                      ? `${number(t.of(e.peakC), 0)} ± ${number(t.of(e.peakUncertaintyC) - t.of(0), 0)}`
+                      ? `${number(t.of(e.peakC), 0)}\u00a0±\u00a0${number(t.of(e.peakUncertaintyC) - t.of(0), 0)}`
                       : '–'}
                   </Td>
                   <Td>

@@ -16,7 +16,7 @@ public final class LapHeat {
     /** Cast iron melts at 1150 °C, and far below a disc glows off more than one time constant lets go, °C. */
     private static final double MOST_C = 1000;
 
-    private static final double TAU_SHARE = 0.5;
+    private static final double TAU_SHARE = 0.2;
     private static final double HEAT_SHARE = 0.24;
 
     private final double massKg;
@@ -91,7 +91,7 @@ public final class LapHeat {
     }
 
     /**
-     * 95 % uncertainty of each settled peak, °C: time constant ± 50 %, heat into the disc ± 24 % (brake share, drag, specific
+     * 95 % uncertainty of each settled peak, °C: time constant at this circuit's speed ± 20 %, heat into the disc ± 24 % (brake share, drag, specific
      * heat), in quadrature.
      */
     public double[] peakUncertaintyC(Cooling cooling, DiscRise disc) {
