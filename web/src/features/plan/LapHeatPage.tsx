@@ -135,8 +135,7 @@ function Sentence({ heat, laps }: { heat: LapHeat; laps: number }) {
   return (
     <>
       The disc settles after {heat.settledAfterLaps} laps, peaking at {number(t.of(hottest), 0)} {t.unit};{' '}
-      {heat.applications} applications and{' '}
-      {number(heat.raceKwh, 1)} kWh in {laps} laps.
+      {heat.applications} applications and {number(heat.raceKwh, 1)} kWh in {laps} laps.
     </>
   );
 }
